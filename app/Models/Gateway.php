@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Tenancy\BelongsToJob;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * The box whose radios Kavvel talks to. Url null: no gateway link, its work is recorded by hand.
+ *
+ * @property int $id
+ * @property int $site_job_id
+ * @property int $storey_id
+ * @property int $cursor
+ * @property int $clock_ahead_seconds
+ * @property string $key
+ * @property string $name
+ * @property string|null $url
+ * @property string|null $token
+ * @property string|null $epoch
+ * @property float $x
+ * @property float $y
+ * @property float $z
+ * @property Carbon|null $heard_at
+ * @property Carbon|null $silent_since
+ * @property-read Storey $storey
+ * @property-read Collection<int, Network> $networks
+ * @property-read Collection<int, Node> $nodes
+ * @property-read Collection<int, JoinWindow> $joinWindows
+ */
+final class Gateway extends Model
+{
+    use BelongsToJob;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Storey, $this> */
+    public function storey(): BelongsTo
+    {
+        return $this->belongsTo(Storey::class);
+    }
+
+    /** @return HasMany<Network, $this> */
+    public function networks(): HasMany
+    {
+        return $this->hasMany(Network::class);
+    }
+
+    /** @return HasMany<Node, $this> */
+    public function nodes(): HasMany
+    {
+        return $this->hasMany(Node::class);
+    }
+
+    /** @return HasMany<JoinWindow, $this> */
+    public function joinWindows(): HasMany
+    {
+        return $this->hasMany(JoinWindow::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['token' => 'encrypted', 'heard_at' => 'datetime', 'silent_since' => 'datetime'];
+    }
+}

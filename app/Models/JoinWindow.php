@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Tenancy\BelongsToJob;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * A time in which the gateway lets devices in. It ends when the gateway says so.
+ *
+ * @property int $id
+ * @property int $gateway_id
+ * @property int $seconds
+ * @property int|null $slot_id
+ * @property int|null $user_id
+ * @property string $reference
+ * @property string $state
+ * @property string|null $reason
+ * @property Carbon|null $opened_at
+ * @property Carbon|null $closes_at
+ * @property Carbon|null $ended_at
+ * @property-read Gateway $gateway
+ * @property-read Slot|null $slot
+ * @property-read Collection<int, PairAttempt> $attempts
+ */
+final class JoinWindow extends Model
+{
+    use BelongsToJob;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Gateway, $this> */
+    public function gateway(): BelongsTo
+    {
+        return $this->belongsTo(Gateway::class);
+    }
+
+    /** @return BelongsTo<Slot, $this> */
+    public function slot(): BelongsTo
+    {
+        return $this->belongsTo(Slot::class);
+    }
+
+    /** @return HasMany<PairAttempt, $this> */
+    public function attempts(): HasMany
+    {
+        return $this->hasMany(PairAttempt::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['opened_at' => 'datetime', 'closes_at' => 'datetime', 'ended_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Tenancy\BelongsToJob;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * One radio network of a gateway. Linked: its windows open over the gateway link.
+ *
+ * @property int $id
+ * @property int $gateway_id
+ * @property string $protocol
+ * @property int|null $channel
+ * @property bool $linked
+ * @property-read Gateway $gateway
+ */
+final class Network extends Model
+{
+    use BelongsToJob;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Gateway, $this> */
+    public function gateway(): BelongsTo
+    {
+        return $this->belongsTo(Gateway::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['linked' => 'boolean'];
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Tenancy\BelongsToJob;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
+
+/**
+ * What a radio network reports.
+ *
+ * @property int $id
+ * @property int $gateway_id
+ * @property string $protocol
+ * @property string $address
+ * @property string $state
+ * @property string|null $model
+ * @property string|null $firmware
+ * @property string|null $label
+ * @property bool $is_router
+ * @property array<array-key, mixed> $capabilities
+ * @property int|null $battery_percent
+ * @property Carbon|null $joined_at
+ * @property Carbon|null $heard_at
+ * @property Carbon|null $left_at
+ * @property-read Gateway $gateway
+ * @property-read Slot|null $slot
+ */
+final class Node extends Model
+{
+    use BelongsToJob;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Gateway, $this> */
+    public function gateway(): BelongsTo
+    {
+        return $this->belongsTo(Gateway::class);
+    }
+
+    /** @return HasOne<Slot, $this> */
+    public function slot(): HasOne
+    {
+        return $this->hasOne(Slot::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['is_router' => 'boolean', 'capabilities' => 'array', 'joined_at' => 'datetime', 'heard_at' => 'datetime', 'left_at' => 'datetime'];
+    }
+}

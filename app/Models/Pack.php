@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Tenancy\BelongsToJob;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A handover document with a number, a date and its SHA-256.
+ *
+ * @property int $id
+ * @property int $number
+ * @property int $progress
+ * @property int|null $bytes
+ * @property int|null $user_id
+ * @property string $state
+ * @property string|null $reason
+ * @property string|null $step
+ * @property string|null $path
+ * @property string|null $sha256
+ * @property Carbon $asked_at
+ * @property Carbon|null $ready_at
+ * @property-read User|null $user
+ */
+final class Pack extends Model
+{
+    use BelongsToJob;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['asked_at' => 'datetime', 'ready_at' => 'datetime'];
+    }
+}

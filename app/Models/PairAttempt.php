@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Tenancy\BelongsToJob;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use Kavvel\Core\Pairing\Ending;
+
+/**
+ * One try to pair a slot; every one is kept.
+ *
+ * @property int $id
+ * @property int $slot_id
+ * @property int $interview_done
+ * @property int $interview_total
+ * @property int|null $join_window_id
+ * @property int|null $node_id
+ * @property int|null $user_id
+ * @property bool $saw_light
+ * @property array<array-key, mixed> $missing
+ * @property float|null $margin_db
+ * @property Ending $state
+ * @property Carbon $started_at
+ * @property Carbon|null $ended_at
+ * @property-read Slot $slot
+ * @property-read Node|null $node
+ * @property-read JoinWindow|null $joinWindow
+ */
+final class PairAttempt extends Model
+{
+    use BelongsToJob;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Slot, $this> */
+    public function slot(): BelongsTo
+    {
+        return $this->belongsTo(Slot::class);
+    }
+
+    /** @return BelongsTo<Node, $this> */
+    public function node(): BelongsTo
+    {
+        return $this->belongsTo(Node::class);
+    }
+
+    /** @return BelongsTo<JoinWindow, $this> */
+    public function joinWindow(): BelongsTo
+    {
+        return $this->belongsTo(JoinWindow::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['state' => Ending::class, 'saw_light' => 'boolean', 'missing' => 'array', 'started_at' => 'datetime', 'ended_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Tenancy\BelongsToJob;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use Kavvel\Core\Proving\Outcome;
+use Kavvel\Core\Proving\Rung;
+
+/**
+ * What was shown of a slot on one rung of its ladder.
+ *
+ * @property int $id
+ * @property int $slot_id
+ * @property int|null $user_id
+ * @property string|null $reason
+ * @property Rung $rung
+ * @property Outcome $outcome
+ * @property Carbon $at
+ * @property-read Slot $slot
+ */
+final class ProofResult extends Model
+{
+    use BelongsToJob;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Slot, $this> */
+    public function slot(): BelongsTo
+    {
+        return $this->belongsTo(Slot::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['rung' => Rung::class, 'outcome' => Outcome::class, 'at' => 'datetime'];
+    }
+}

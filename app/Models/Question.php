@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Tenancy\BelongsToJob;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * Something only another person can answer, with a deadline.
+ *
+ * @property int $id
+ * @property string $key
+ * @property string $text
+ * @property string $owner
+ * @property string $otherwise
+ * @property string|null $answer
+ * @property Carbon $due_on
+ * @property Carbon|null $answered_at
+ */
+final class Question extends Model
+{
+    use BelongsToJob;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['due_on' => 'date', 'answered_at' => 'datetime'];
+    }
+}

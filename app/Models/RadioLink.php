@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Tenancy\BelongsToCompany;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A measured link between two addresses, in dB.
+ *
+ * @property int $id
+ * @property int $radio_survey_id
+ * @property string $a
+ * @property string $b
+ * @property float $margin_db
+ * @property float|null $margin_back_db
+ * @property-read RadioSurvey $radioSurvey
+ */
+final class RadioLink extends Model
+{
+    use BelongsToCompany;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<RadioSurvey, $this> */
+    public function radioSurvey(): BelongsTo
+    {
+        return $this->belongsTo(RadioSurvey::class);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Tenancy\BelongsToJob;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * One reading of a network’s neighbour tables.
+ *
+ * @property int $id
+ * @property int $gateway_id
+ * @property int $done
+ * @property int $total
+ * @property int|null $user_id
+ * @property string $reference
+ * @property string $protocol
+ * @property string $state
+ * @property string|null $reason
+ * @property Carbon $asked_at
+ * @property Carbon|null $ended_at
+ * @property-read Gateway $gateway
+ * @property-read Collection<int, RadioLink> $links
+ */
+final class RadioSurvey extends Model
+{
+    use BelongsToJob;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Gateway, $this> */
+    public function gateway(): BelongsTo
+    {
+        return $this->belongsTo(Gateway::class);
+    }
+
+    /** @return HasMany<RadioLink, $this> */
+    public function links(): HasMany
+    {
+        return $this->hasMany(RadioLink::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['asked_at' => 'datetime', 'ended_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Tenancy\BelongsToJob;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property int $id
+ * @property int $site_job_id
+ * @property int $storey_id
+ * @property string $key
+ * @property string $name
+ * @property string $code
+ * @property array<array-key, mixed> $outline
+ * @property-read Storey $storey
+ */
+final class Room extends Model
+{
+    use BelongsToJob;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Storey, $this> */
+    public function storey(): BelongsTo
+    {
+        return $this->belongsTo(Storey::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['outline' => 'array'];
+    }
+}

@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Tenancy\BelongsToCompany;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * One client, one site, one commissioning.
+ *
+ * @property int $id
+ * @property int $company_id
+ * @property int $visit_number
+ * @property int $visit_of
+ * @property int $planned_minutes
+ * @property int $used_minutes
+ * @property int $plan_version
+ * @property int $live_version
+ * @property int $lock_version
+ * @property string $key
+ * @property string $name
+ * @property string $client_name
+ * @property string $address
+ * @property string $stage
+ * @property string $region
+ * @property string $name_pattern
+ * @property string $school
+ * @property string|null $client_email
+ * @property string|null $client_phone
+ * @property float $acceptance_db
+ * @property float $clutter_constant_db
+ * @property float $clutter_db_per_metre
+ * @property Carbon $as_of
+ * @property-read Collection<int, Storey> $storeys
+ * @property-read Collection<int, Room> $rooms
+ * @property-read Collection<int, Wall> $walls
+ * @property-read Collection<int, Point> $points
+ * @property-read Collection<int, Gateway> $gateways
+ * @property-read Collection<int, Slot> $slots
+ * @property-read Collection<int, Node> $nodes
+ * @property-read Collection<int, Forecast> $forecasts
+ * @property-read Collection<int, JoinWindow> $joinWindows
+ * @property-read Collection<int, PairAttempt> $pairAttempts
+ * @property-read Collection<int, RadioSurvey> $radioSurveys
+ * @property-read Collection<int, ProofResult> $proofResults
+ * @property-read Collection<int, Question> $questions
+ * @property-read Collection<int, Snag> $snags
+ * @property-read Collection<int, Pack> $packs
+ * @property-read Collection<int, LogEntry> $logEntries
+ * @property-read Collection<int, Credential> $credentials
+ * @property-read Collection<int, User> $users
+ */
+final class SiteJob extends Model
+{
+    use BelongsToCompany;
+
+    protected $guarded = [];
+
+    /** @return HasMany<Storey, $this> */
+    public function storeys(): HasMany
+    {
+        return $this->hasMany(Storey::class);
+    }
+
+    /** @return HasMany<Room, $this> */
+    public function rooms(): HasMany
+    {
+        return $this->hasMany(Room::class);
+    }
+
+    /** @return HasMany<Wall, $this> */
+    public function walls(): HasMany
+    {
+        return $this->hasMany(Wall::class);
+    }
+
+    /** @return HasMany<Point, $this> */
+    public function points(): HasMany
+    {
+        return $this->hasMany(Point::class);
+    }
+
+    /** @return HasMany<Gateway, $this> */
+    public function gateways(): HasMany
+    {
+        return $this->hasMany(Gateway::class);
+    }
+
+    /** @return HasMany<Slot, $this> */
+    public function slots(): HasMany
+    {
+        return $this->hasMany(Slot::class);
+    }
+
+    /** @return HasMany<Node, $this> */
+    public function nodes(): HasMany
+    {
+        return $this->hasMany(Node::class);
+    }
+
+    /** @return HasMany<Forecast, $this> */
+    public function forecasts(): HasMany
+    {
+        return $this->hasMany(Forecast::class);
+    }
+
+    /** @return HasMany<JoinWindow, $this> */
+    public function joinWindows(): HasMany
+    {
+        return $this->hasMany(JoinWindow::class);
+    }
+
+    /** @return HasMany<PairAttempt, $this> */
+    public function pairAttempts(): HasMany
+    {
+        return $this->hasMany(PairAttempt::class);
+    }
+
+    /** @return HasMany<RadioSurvey, $this> */
+    public function radioSurveys(): HasMany
+    {
+        return $this->hasMany(RadioSurvey::class);
+    }
+
+    /** @return HasMany<ProofResult, $this> */
+    public function proofResults(): HasMany
+    {
+        return $this->hasMany(ProofResult::class);
+    }
+
+    /** @return HasMany<Question, $this> */
+    public function questions(): HasMany
+    {
+        return $this->hasMany(Question::class);
+    }
+
+    /** @return HasMany<Snag, $this> */
+    public function snags(): HasMany
+    {
+        return $this->hasMany(Snag::class);
+    }
+
+    /** @return HasMany<Pack, $this> */
+    public function packs(): HasMany
+    {
+        return $this->hasMany(Pack::class);
+    }
+
+    /** @return HasMany<LogEntry, $this> */
+    public function logEntries(): HasMany
+    {
+        return $this->hasMany(LogEntry::class);
+    }
+
+    /** @return HasMany<Credential, $this> */
+    public function credentials(): HasMany
+    {
+        return $this->hasMany(Credential::class);
+    }
+
+    /** @return BelongsToMany<User, $this> */
+    public function users(): BelongsToMany
+    {
+        return $this->belongsToMany(User::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['as_of' => 'date'];
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Tenancy\BelongsToJob;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+
+/**
+ * A planned device at its place in a room.
+ *
+ * @property int $id
+ * @property int $site_job_id
+ * @property int $room_id
+ * @property int $profile_id
+ * @property int $lock_version
+ * @property int|null $point_id
+ * @property int|null $node_id
+ * @property string $key
+ * @property string $place
+ * @property string $what
+ * @property string $mounting
+ * @property string|null $feed
+ * @property string|null $note
+ * @property string|null $name
+ * @property float $x
+ * @property float $y
+ * @property float $z
+ * @property Carbon|null $named_at
+ * @property-read Room $room
+ * @property-read Point|null $point
+ * @property-read Profile $profile
+ * @property-read Node|null $node
+ * @property-read Collection<int, ProofResult> $proofResults
+ * @property-read Collection<int, PairAttempt> $pairAttempts
+ * @property-read Collection<int, Forecast> $forecasts
+ * @property-read Collection<int, Credential> $credentials
+ * @property-read Collection<int, Snag> $snags
+ */
+final class Slot extends Model
+{
+    use BelongsToJob, SoftDeletes;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Room, $this> */
+    public function room(): BelongsTo
+    {
+        return $this->belongsTo(Room::class);
+    }
+
+    /** @return BelongsTo<Point, $this> */
+    public function point(): BelongsTo
+    {
+        return $this->belongsTo(Point::class);
+    }
+
+    /** @return BelongsTo<Profile, $this> */
+    public function profile(): BelongsTo
+    {
+        return $this->belongsTo(Profile::class);
+    }
+
+    /** @return BelongsTo<Node, $this> */
+    public function node(): BelongsTo
+    {
+        return $this->belongsTo(Node::class);
+    }
+
+    /** @return HasMany<ProofResult, $this> */
+    public function proofResults(): HasMany
+    {
+        return $this->hasMany(ProofResult::class);
+    }
+
+    /** @return HasMany<PairAttempt, $this> */
+    public function pairAttempts(): HasMany
+    {
+        return $this->hasMany(PairAttempt::class);
+    }
+
+    /** @return HasMany<Forecast, $this> */
+    public function forecasts(): HasMany
+    {
+        return $this->hasMany(Forecast::class);
+    }
+
+    /** @return HasMany<Credential, $this> */
+    public function credentials(): HasMany
+    {
+        return $this->hasMany(Credential::class);
+    }
+
+    /** @return HasMany<Snag, $this> */
+    public function snags(): HasMany
+    {
+        return $this->hasMany(Snag::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['named_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Tenancy\BelongsToJob;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A level of the building; elevation is the height of its floor above the ground floor, in metres.
+ *
+ * @property int $id
+ * @property int $site_job_id
+ * @property int $level
+ * @property string $key
+ * @property string $name
+ * @property float $elevation
+ * @property float $height
+ * @property array<array-key, mixed> $outline
+ * @property array<array-key, mixed> $floor_layers
+ */
+final class Storey extends Model
+{
+    use BelongsToJob;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['outline' => 'array', 'floor_layers' => 'array'];
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * @property int $id
+ * @property int $company_id
+ * @property string $name
+ * @property string $email
+ * @property string $password
+ * @property Role $role
+ * @property bool $single_keys
+ */
+final class User extends Authenticatable
+{
+    protected $guarded = [];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    /** @return BelongsTo<Company, $this> */
+    public function company(): BelongsTo
+    {
+        return $this->belongsTo(Company::class);
+    }
+
+    /** @return BelongsToMany<SiteJob, $this> */
+    public function siteJobs(): BelongsToMany
+    {
+        return $this->belongsToMany(SiteJob::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['password' => 'hashed', 'role' => Role::class, 'single_keys' => 'boolean'];
+    }
+}

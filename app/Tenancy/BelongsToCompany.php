@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tenancy;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+
+/** Only the current company's records are seen, and new ones belong to it. */
+trait BelongsToCompany
+{
+    public static function bootBelongsToCompany(): void
+    {
+        static::addGlobalScope('company', function (Builder $query): void {
+            $query->where($query->qualifyColumn('company_id'), app(CurrentCompany::class)->id());
+        });
+        static::creating(function (Model $model): void {
+            $model->setAttribute('company_id', app(CurrentCompany::class)->id());
+        });
+    }
+}

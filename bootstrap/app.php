@@ -1,0 +1,23 @@
+<?php
+
+use App\Http\Errors;
+use App\Http\Middleware\AnswerFragments;
+use App\Http\Middleware\EnterCompany;
+use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->append(SecurityHeaders::class);
+        $middleware->appendToGroup('web', AnswerFragments::class);
+        $middleware->alias(['company' => EnterCompany::class]);
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->redirectUsersTo('/jobs');
+        $middleware->prependToPriorityList(\Illuminate\Routing\Middleware\SubstituteBindings::class, EnterCompany::class);
+    })
+    ->withExceptions(fn (Exceptions $exceptions) => Errors::register($exceptions))
+    ->create()
+    ->useStoragePath(getenv('KAVVEL_STORAGE') ?: dirname(__DIR__).'/var/storage');

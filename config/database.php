@@ -1,0 +1,23 @@
+<?php
+
+return [
+    'default' => 'mariadb',
+    'connections' => [
+        'mariadb' => [
+            'driver' => 'mariadb',
+            'host' => '127.0.0.1',
+            'port' => env('DB_PORT', '8412'),
+            'unix_socket' => env('DB_SOCKET', ''),
+            'database' => env('DB_DATABASE', 'kavvel'),
+            'username' => env('DB_USERNAME', 'kavvel'),
+            'password' => env('DB_PASSWORD', ''),
+            'charset' => 'utf8mb4',
+            'collation' => 'utf8mb4_unicode_ci',
+            'prefix' => '',
+            'prefix_indexes' => true,
+            'strict' => true,
+            'timezone' => '+00:00',
+        ],
+    ],
+    'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],
+];

@@ -1,0 +1,11 @@
+<?php
+
+return [
+    /** Where the stand-in answers; the demo jobs point their gateways here. */
+    'standin' => [
+        'url' => env('KAVVEL_STANDIN_URL', 'http://127.0.0.1:8411'),
+        'token' => env('KAVVEL_STANDIN_TOKEN', ''),
+    ],
+    /** Files that the long-running processes touch, so that a start can wait for them. */
+    'beats' => env('KAVVEL_BEATS', storage_path('beats')),
+];

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Cli;
+
+use Kavvel\Core\InvalidInput;
+
+/** The core's command line: a verb and JSON in, an exit code and JSON out. */
+final readonly class CommandLine
+{
+    private const VERBS = [
+        'battery' => BatteryVerb::class,
+        'link' => LinkVerb::class,
+        'mesh' => MeshVerb::class,
+        'names' => NamesVerb::class,
+        'order' => OrderVerb::class,
+        'presses' => PressesVerb::class,
+    ];
+
+    private const JSON = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION;
+
+    /** @return array{int, string} exit code and JSON */
+    public static function answer(string $verb, string $json): array
+    {
+        try {
+            $class = self::VERBS[$verb] ?? throw InvalidInput::unknownVerb($verb, array_keys(self::VERBS));
+
+            return [0, json_encode((new $class)->answer(Input::parse($json)), self::JSON)];
+        } catch (InvalidInput $refused) {
+            return [2, json_encode(['error' => [
+                'code' => $refused->reason, 'message' => $refused->getMessage(), 'at' => $refused->at,
+            ]], self::JSON)];
+        }
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Cli;
+
+use Kavvel\Core\Pairing\OrderEntry;
+use Kavvel\Core\Pairing\OrderSlot;
+use Kavvel\Core\Pairing\School;
+use Kavvel\Core\Pairing\WorkOrder;
+
+final readonly class OrderVerb implements Verb
+{
+    public function answer(Input $input): array
+    {
+        $school = School::from($input->find('school')?->word(array_column(School::cases(), 'value')) ?? School::InPlace->value);
+        $entries = WorkOrder::of($school, array_map($this->slot(...), $input->get('slots')->items()), $input->get('gateway')->id());
+
+        return ['order' => array_map(static fn (OrderEntry $entry): array => ['id' => $entry->id, 'why' => $entry->why], $entries)];
+    }
+
+    private function slot(Input $slot): OrderSlot
+    {
+        return new OrderSlot(
+            $slot->get('id')->id(),
+            $slot->get('protocol')->text(),
+            $slot->get('role')->word(['router', 'end']) === 'router',
+            $slot->find('secure')?->flag() ?? false,
+            $slot->find('parent')?->id(),
+            $slot->find('marginDb')?->number() ?? 0.0,
+        );
+    }
+}

@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Mesh;
+
+/**
+ * Which relays stand on every path between a node and the root: the dominator tree of the network seen from
+ * the root, after Cooper, Harvey and Kennedy, "A Simple, Fast Dominance Algorithm". Margins and
+ * removable relays can be left out, so that the same tree answers for accepted paths.
+ */
+final readonly class Dominators
+{
+    /**
+     * @param  list<int>  $order  reachable nodes, the root first
+     * @param  array<int, int>  $parent  immediate dominator by node number
+     * @param  array<int, array{int, int}>  $span  entry and exit of each node in a walk of the tree
+     */
+    private function __construct(
+        private Graph $graph,
+        private float $leastDb,
+        private bool $overRemovable,
+        private array $order,
+        private array $parent,
+        private array $span,
+    ) {}
+
+    /** @param bool $overRemovable whether relays that can vanish may stand on a path */
+    public static function of(Graph $graph, float $leastDb, bool $overRemovable): self
+    {
+        $postorder = self::postorder($graph, $leastDb, $overRemovable);
+        $rank = array_flip($postorder);
+        $order = array_reverse($postorder);
+        $parent = [$graph->root => $graph->root];
+        do {
+            $changed = false;
+            foreach ($order as $node) {
+                if ($node === $graph->root) {
+                    continue;
+                }
+                $new = null;
+                foreach ($graph->neighbours[$node] as [$other, $margin]) {
+                    if ($margin < $leastDb || ! isset($parent[$other]) || ! self::carries($graph, $other, $overRemovable)) {
+                        continue;
+                    }
+                    $new = $new === null ? $other : self::meet($new, $other, $parent, $rank);
+                }
+                if ($new !== null && ($parent[$node] ?? null) !== $new) {
+                    $parent[$node] = $new;
+                    $changed = true;
+                }
+            }
+        } while ($changed);
+
+        return new self($graph, $leastDb, $overRemovable, $order, $parent, self::spans($order, $parent, $graph->root));
+    }
+
+    public function reaches(int $node): bool
+    {
+        return isset($this->parent[$node]);
+    }
+
+    /** 0, 1 or 2 (two or more) vertex-disjoint paths to the root; the direct link counts as one. */
+    public function disjointPaths(int $node): int
+    {
+        if (! $this->reaches($node)) {
+            return 0;
+        }
+        if ($this->parent[$node] !== $this->graph->root) {
+            return 1;
+        }
+
+        return $this->hasDirectLink($node) && ! $this->hasWayAround($node) ? 1 : 2;
+    }
+
+    /** @return list<int> the nodes that have no path without this one */
+    public function strandedWithout(int $router): array
+    {
+        if (! $this->reaches($router)) {
+            return [];
+        }
+
+        return array_values(array_filter(
+            $this->order,
+            fn (int $node): bool => $node !== $router && $this->dominates($router, $node),
+        ));
+    }
+
+    private function hasDirectLink(int $node): bool
+    {
+        foreach ($this->graph->neighbours[$node] as [$other, $margin]) {
+            if ($other === $this->graph->root && $margin >= $this->leastDb) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** A relay next to the node that reaches the root without it. */
+    private function hasWayAround(int $node): bool
+    {
+        foreach ($this->graph->neighbours[$node] as [$other, $margin]) {
+            if ($other !== $this->graph->root && $margin >= $this->leastDb && $this->reaches($other)
+                && self::carries($this->graph, $other, $this->overRemovable) && ! $this->dominates($node, $other)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function dominates(int $upper, int $lower): bool
+    {
+        return $this->span[$upper][0] <= $this->span[$lower][0] && $this->span[$lower][1] <= $this->span[$upper][1];
+    }
+
+    private static function carries(Graph $graph, int $node, bool $overRemovable): bool
+    {
+        return $node === $graph->root || ($graph->nodes[$node]->relays() && ($overRemovable || ! $graph->nodes[$node]->removable));
+    }
+
+    /** @return list<int> */
+    private static function postorder(Graph $graph, float $leastDb, bool $overRemovable): array
+    {
+        $postorder = [];
+        $seen = [$graph->root => true];
+        $stack = [[$graph->root, 0]];
+        while ($stack !== []) {
+            [$node, $at] = array_pop($stack);
+            $neighbours = self::carries($graph, $node, $overRemovable) ? $graph->neighbours[$node] : [];
+            for ($count = count($neighbours); $at < $count; $at++) {
+                [$other, $margin] = $neighbours[$at];
+                if ($margin >= $leastDb && ! isset($seen[$other])) {
+                    break;
+                }
+            }
+            if ($at === count($neighbours)) {
+                $postorder[] = $node;
+
+                continue;
+            }
+            $stack[] = [$node, $at + 1];
+            $seen[$neighbours[$at][0]] = true;
+            $stack[] = [$neighbours[$at][0], 0];
+        }
+
+        return $postorder;
+    }
+
+    /**
+     * @param  array<int, int>  $parent
+     * @param  array<int, int>  $rank
+     */
+    private static function meet(int $a, int $b, array $parent, array $rank): int
+    {
+        while ($a !== $b) {
+            while ($rank[$a] < $rank[$b]) {
+                $a = $parent[$a];
+            }
+            while ($rank[$b] < $rank[$a]) {
+                $b = $parent[$b];
+            }
+        }
+
+        return $a;
+    }
+
+    /**
+     * @param  list<int>  $order
+     * @param  array<int, int>  $parent
+     * @return array<int, array{int, int}>
+     */
+    private static function spans(array $order, array $parent, int $root): array
+    {
+        $children = [];
+        foreach ($order as $node) {
+            if ($node !== $root) {
+                $children[$parent[$node]][] = $node;
+            }
+        }
+        $span = [];
+        $clock = 0;
+        $stack = [[$root, false]];
+        while ($stack !== []) {
+            [$node, $leaving] = array_pop($stack);
+            if ($leaving) {
+                $span[$node][1] = $clock++;
+
+                continue;
+            }
+            $span[$node] = [$clock++, 0];
+            $stack[] = [$node, true];
+            foreach ($children[$node] ?? [] as $child) {
+                $stack[] = [$child, false];
+            }
+        }
+
+        return $span;
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Mesh;
+
+/** The best path of every node to the root, by the protocol's own rule. */
+final readonly class Routing
+{
+    /** @param array<int, Route> $routes by node number; a node without a path is missing */
+    private function __construct(private Graph $graph, public array $routes) {}
+
+    public static function of(Graph $graph): self
+    {
+        $queue = new RouteQueue;
+        $queue->insert([Route::atRoot($graph->root), $graph->root]);
+
+        return new self($graph, self::settle($graph, $queue, null, null));
+    }
+
+    /** @return list<int> the node itself … the root; empty when there is no path */
+    public function path(int $node): array
+    {
+        if (! isset($this->routes[$node])) {
+            return [];
+        }
+        $path = [$node];
+        while ($node !== $this->graph->root) {
+            $node = $this->routes[$node]->next;
+            $path[] = $node;
+        }
+
+        return $path;
+    }
+
+    /**
+     * Who loses every path when this router goes. Only what hung below it can change, so only that is
+     * computed anew, from the neighbours that keep their path.
+     *
+     * @param  list<int>  $below  nodes whose chosen path leads through the router
+     * @return list<int>
+     */
+    public function strandedWithout(int $router, array $below): array
+    {
+        $open = array_fill_keys($below, true);
+        $queue = new RouteQueue;
+        foreach ($below as $node) {
+            foreach ($this->graph->neighbours[$node] as [$other, $margin]) {
+                if ($other === $router || isset($open[$other]) || ! isset($this->routes[$other]) || ! $this->graph->nodes[$other]->relays()) {
+                    continue;
+                }
+                $cost = $this->graph->protocol->linkCost($margin);
+                if ($cost !== null && self::isWithin($this->graph, $this->routes[$other]->cost + $cost)) {
+                    $queue->insert([$this->routes[$other]->over($other, $margin, $cost), $node]);
+                }
+            }
+        }
+        $kept = self::settle($this->graph, $queue, $router, $open);
+
+        return array_values(array_filter($below, static fn (int $node): bool => ! isset($kept[$node])));
+    }
+
+    /**
+     * Dijkstra with a composite key.
+     *
+     * @param  array<int, true>|null  $only  nodes that may be settled; null: all
+     * @return array<int, Route>
+     */
+    private static function settle(Graph $graph, RouteQueue $queue, ?int $without, ?array $only): array
+    {
+        $settled = [];
+        $best = [];
+        while (! $queue->isEmpty()) {
+            [$route, $node] = $queue->extract();
+            if (isset($settled[$node])) {
+                continue;
+            }
+            $settled[$node] = $route;
+            if (! $graph->nodes[$node]->relays()) {
+                continue;
+            }
+            foreach ($graph->neighbours[$node] as [$other, $margin]) {
+                if ($other === $without || isset($settled[$other]) || ($only !== null && ! isset($only[$other]))) {
+                    continue;
+                }
+                $cost = $graph->protocol->linkCost($margin);
+                if ($cost === null || ! self::isWithin($graph, $route->cost + $cost)) {
+                    continue;
+                }
+                $next = $route->over($node, $margin, $cost);
+                if ($next->isBetterThan($best[$other] ?? null)) {
+                    $best[$other] = $next;
+                    $queue->insert([$next, $other]);
+                }
+            }
+        }
+
+        return $settled;
+    }
+
+    private static function isWithin(Graph $graph, int $cost): bool
+    {
+        $limit = $graph->protocol->pathCostLimit();
+
+        return $limit === null || $cost <= $limit;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Naming;
+
+/**
+ * Short forms inside a limit of bytes: drop the place, then abbreviate, then leave out whole words from the
+ * front; a word is never cut. Names that meet in one network are told apart by a number.
+ */
+final class Shortener
+{
+    /** Bytes of a Matter node label (Matter core specification, Basic Information) */
+    public const MATTER_BYTES = 32;
+
+    /** Bytes of a Z-Wave node name, and of a node location (Z-Wave node naming and location) */
+    public const ZWAVE_BYTES = 16;
+
+    /** @var array<string, true> */
+    private array $taken = [];
+
+    /** @param array<string, string> $abbreviations word => short word, lower case */
+    public function __construct(private readonly array $abbreviations) {}
+
+    /**
+     * The first that fits and is free in its network; null when not even the last word fits.
+     *
+     * @param  list<string>  $candidates  best first
+     */
+    public function unique(string $network, array $candidates, int $bytes): ?string
+    {
+        $short = $this->fit($candidates, $bytes);
+        for ($number = 2; $short !== null && isset($this->taken[$this->key($network, $short)]); $number++) {
+            $bases = array_map(static fn (string $candidate): string => (string) preg_replace('/ \d+$/', '', $candidate), $candidates);
+            $base = $this->fit($bases, $bytes - strlen(" {$number}"));
+            $short = $base === null ? null : "{$base} {$number}";
+        }
+        if ($short !== null) {
+            $this->taken[$this->key($network, $short)] = true;
+        }
+
+        return $short;
+    }
+
+    /** @param list<string> $candidates best first */
+    public function fit(array $candidates, int $bytes): ?string
+    {
+        $abbreviated = array_map($this->abbreviate(...), $candidates);
+        foreach ([...$candidates, ...$abbreviated] as $candidate) {
+            if ($candidate !== '' && strlen($candidate) <= $bytes) {
+                return $candidate;
+            }
+        }
+        $words = explode(' ', (string) end($abbreviated));
+        while (count($words) > 1) {
+            array_shift($words);
+            if (strlen(implode(' ', $words)) <= $bytes && ! ctype_digit(implode('', $words))) {
+                return implode(' ', $words);
+            }
+        }
+
+        return null;
+    }
+
+    private function abbreviate(string $name): string
+    {
+        return implode(' ', array_map(
+            fn (string $word): string => $this->abbreviations[mb_strtolower($word, 'UTF-8')] ?? $word,
+            explode(' ', $name),
+        ));
+    }
+
+    private function key(string $network, string $short): string
+    {
+        return $network."\n".mb_strtolower($short, 'UTF-8');
+    }
+}

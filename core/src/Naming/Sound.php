@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Naming;
+
+/** How an English name sounds: its metaphone, with `ght` said as `t`. */
+final readonly class Sound
+{
+    /** Shorter sounds are compared whole */
+    private const LEAST_SYMBOLS = 4;
+
+    private function __construct(private string $symbols) {}
+
+    /** Null where English rules do not hold: a name with other letters. */
+    public static function of(string $folded): ?self
+    {
+        if (preg_match('/^[a-z0-9 ]+$/', $folded) !== 1 || preg_match('/[a-z]/', $folded) !== 1) {
+            return null;
+        }
+
+        return new self(metaphone(str_replace('ght', 't', $folded)));
+    }
+
+    public function isLike(self $other): bool
+    {
+        if ($this->symbols === '' || $other->symbols === '') {
+            return false;
+        }
+        $bothLong = min(strlen($this->symbols), strlen($other->symbols)) >= self::LEAST_SYMBOLS;
+
+        return $this->symbols === $other->symbols || ($bothLong && levenshtein($this->symbols, $other->symbols) <= 1);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Naming;
+
+/** Names as a person reads, says and files them. */
+final readonly class Text
+{
+    /** Letters with marks, and what they become in an id. */
+    private const FOLDED = [
+        'a' => 'àáâãäåāăąǎ', 'ae' => 'æǽ', 'c' => 'çćĉċč', 'd' => 'ďđð', 'e' => 'èéêëēĕėęě', 'g' => 'ĝğġģ', 'h' => 'ĥħ',
+        'i' => 'ìíîïĩīĭįıǐ', 'j' => 'ĵ', 'k' => 'ķ', 'l' => 'ĺļľŀł', 'n' => 'ñńņňŉŋ', 'o' => 'òóôõöøōŏőǒ', 'oe' => 'œ',
+        'r' => 'ŕŗř', 's' => 'śŝşšș', 'ss' => 'ß', 't' => 'ţťŧț', 'th' => 'þ', 'u' => 'ùúûüũūŭůűųǔ', 'w' => 'ŵ',
+        'y' => 'ýÿŷ', 'z' => 'źżž',
+    ];
+
+    /** Lower case, accents folded, one space between words, all else gone. */
+    public static function fold(string $text): string
+    {
+        $lower = strtr(mb_strtolower($text, 'UTF-8'), self::table());
+
+        return trim((string) preg_replace('/[^\p{L}\p{N}]+/u', ' ', $lower));
+    }
+
+    public static function slug(string $text): string
+    {
+        return str_replace(' ', '_', self::fold($text));
+    }
+
+    /** Without a number at the end. */
+    public static function base(string $folded): string
+    {
+        return (string) preg_replace('/ \d+$/', '', $folded);
+    }
+
+    public static function squeeze(string $text): string
+    {
+        return trim((string) preg_replace('/\s+/u', ' ', $text));
+    }
+
+    /** One letter more, less or other, or one word in the plural. */
+    public static function isNear(string $a, string $b): bool
+    {
+        return levenshtein($a, $b) === 1 || self::inPlural($a, $b) || self::inPlural($b, $a);
+    }
+
+    private static function inPlural(string $one, string $many): bool
+    {
+        $ones = explode(' ', $one);
+        $manys = explode(' ', $many);
+        $apart = array_keys(array_diff_assoc($ones, $manys));
+        if (count($ones) !== count($manys) || count($apart) !== 1) {
+            return false;
+        }
+        [$word, $other] = [$ones[$apart[0]], $manys[$apart[0]]];
+
+        return in_array($other, [$word.'s', $word.'es', (string) preg_replace('/y$/', 'ies', $word)], true);
+    }
+
+    /** @return array<string, string> */
+    private static function table(): array
+    {
+        static $table = null;
+        if ($table === null) {
+            $table = [];
+            foreach (self::FOLDED as $plain => $letters) {
+                foreach (mb_str_split($letters, 1, 'UTF-8') as $letter) {
+                    $table[$letter] = $plain;
+                }
+            }
+        }
+
+        return $table;
+    }
+}

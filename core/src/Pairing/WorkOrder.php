@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Pairing;
+
+use Kavvel\Core\InvalidInput;
+
+/**
+ * The order in which devices are paired, each with its reason; total and stable.
+ *
+ * In place: routers level by level outward, so that routes and parents are true from the start; a device
+ * with secure inclusion straight after its parent; then the other battery devices. At the bench: routers by
+ * how much hangs on them; quicker, but every device is rechecked once it is placed.
+ */
+final readonly class WorkOrder
+{
+    private function __construct(private SlotTree $tree) {}
+
+    /**
+     * @param  list<OrderSlot>  $slots
+     * @return list<OrderEntry> every slot once
+     *
+     * @throws InvalidInput
+     */
+    public static function of(School $school, array $slots, string $gateway): array
+    {
+        $order = new self(new SlotTree($slots, $gateway));
+
+        return $school === School::InPlace ? $order->inPlace() : $order->atBench();
+    }
+
+    /** @return list<OrderEntry> */
+    private function inPlace(): array
+    {
+        $routers = $this->pick(static fn (OrderSlot $slot): bool => $slot->relays());
+        usort($routers, fn (OrderSlot $a, OrderSlot $b): int => $this->tree->level($a) <=> $this->tree->level($b)
+            ?: $this->tree->descendants($b) <=> $this->tree->descendants($a)
+            ?: $b->marginDb <=> $a->marginDb
+            ?: strcmp($a->id, $b->id));
+        $ends = $this->pick(static fn (OrderSlot $slot): bool => ! $slot->isRouter && ! $slot->isLast());
+        $secure = $this->byParent(array_filter($ends, static fn (OrderSlot $slot): bool => $slot->isSecure), self::byId(...));
+        $others = $this->byParent(array_filter($ends, static fn (OrderSlot $slot): bool => ! $slot->isSecure), self::byMargin(...));
+
+        $entries = $this->entries($secure[''] ?? [], 'Joins securely, straight to the gateway');
+        foreach ($routers as $router) {
+            $entries[] = new OrderEntry($router->id, $this->whyRouter($router));
+            $entries = [...$entries, ...$this->entries($secure["id {$router->id}"] ?? [], 'Joins securely, right after its relay')];
+        }
+        $entries = [...$entries, ...$this->entries($others[''] ?? [], 'Battery device, straight to the gateway')];
+        foreach ($routers as $router) {
+            $entries = [...$entries, ...$this->entries($others["id {$router->id}"] ?? [], 'Battery device; its relay is in by now')];
+        }
+
+        return [...$entries, ...$this->last()];
+    }
+
+    /** @return list<OrderEntry> */
+    private function atBench(): array
+    {
+        $routers = $this->pick(static fn (OrderSlot $slot): bool => $slot->relays());
+        usort($routers, fn (OrderSlot $a, OrderSlot $b): int => $this->tree->descendants($b) <=> $this->tree->descendants($a) ?: strcmp($a->id, $b->id));
+        $ends = $this->pick(static fn (OrderSlot $slot): bool => ! $slot->isRouter && ! $slot->isLast());
+        usort($ends, static fn (OrderSlot $a, OrderSlot $b): int => $b->isSecure <=> $a->isSecure ?: strcmp($a->id, $b->id));
+
+        return [
+            ...array_map(fn (OrderSlot $slot): OrderEntry => new OrderEntry($slot->id, $this->whyRouter($slot).'; recheck it once placed'), $routers),
+            ...array_map(static fn (OrderSlot $slot): OrderEntry => new OrderEntry(
+                $slot->id,
+                $slot->isSecure ? 'Joins securely beside the gateway; recheck it once placed' : 'Battery device; recheck it once placed',
+            ), $ends),
+            ...$this->last(),
+        ];
+    }
+
+    private function whyRouter(OrderSlot $slot): string
+    {
+        $below = $this->tree->descendants($slot);
+        $parent = $this->tree->parent($slot);
+
+        return match (true) {
+            $below === 1 => 'One device reaches the gateway through this one',
+            $below > 1 => "{$below} devices reach the gateway through this one",
+            $parent !== null => "Mains relay; its way leads through “{$parent->id}”",
+            default => 'Mains relay, straight to the gateway',
+        };
+    }
+
+    /** @return list<OrderEntry> */
+    private function last(): array
+    {
+        $slots = $this->pick(static fn (OrderSlot $slot): bool => $slot->isLast());
+        usort($slots, self::byId(...));
+
+        return array_map(static fn (OrderSlot $slot): OrderEntry => new OrderEntry(
+            $slot->id,
+            $slot->protocol === 'ir' ? 'Infrared joins no mesh: last' : '433 MHz joins no mesh: last',
+        ), $slots);
+    }
+
+    /**
+     * @param  callable(OrderSlot): bool  $wanted
+     * @return list<OrderSlot>
+     */
+    private function pick(callable $wanted): array
+    {
+        return array_values(array_filter($this->tree->slots(), $wanted));
+    }
+
+    /**
+     * @param  array<int, OrderSlot>  $slots
+     * @param  callable(OrderSlot, OrderSlot): int  $compare
+     * @return array<string, list<OrderSlot>> by parent; '' is the gateway
+     */
+    private function byParent(array $slots, callable $compare): array
+    {
+        usort($slots, $compare);
+        $groups = [];
+        foreach ($slots as $slot) {
+            $parent = $this->tree->parent($slot);
+            $groups[$parent === null ? '' : "id {$parent->id}"][] = $slot;
+        }
+
+        return $groups;
+    }
+
+    /**
+     * @param  list<OrderSlot>  $slots
+     * @return list<OrderEntry>
+     */
+    private function entries(array $slots, string $why): array
+    {
+        return array_map(static fn (OrderSlot $slot): OrderEntry => new OrderEntry($slot->id, $why), $slots);
+    }
+
+    private static function byId(OrderSlot $a, OrderSlot $b): int
+    {
+        return strcmp($a->id, $b->id);
+    }
+
+    private static function byMargin(OrderSlot $a, OrderSlot $b): int
+    {
+        return $b->marginDb <=> $a->marginDb ?: strcmp($a->id, $b->id);
+    }
+}

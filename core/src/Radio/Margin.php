@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Radio;
+
+/** A link margin in words (assumption: the limits are ours, 12 dB accepts). */
+enum Margin: string
+{
+    case Firm = 'firm';
+    case Sound = 'sound';
+    case Thin = 'thin';
+    case Lost = 'lost';
+
+    public const FIRM_DB = 20.0;
+
+    public const ACCEPTED_DB = 12.0;
+
+    public const THIN_DB = 6.0;
+
+    public static function of(float $db): self
+    {
+        return match (true) {
+            $db >= self::FIRM_DB => self::Firm,
+            $db >= self::ACCEPTED_DB => self::Sound,
+            $db >= self::THIN_DB => self::Thin,
+            default => self::Lost,
+        };
+    }
+
+    public function meaning(): string
+    {
+        return match ($this) {
+            self::Firm => 'Leave it alone.',
+            self::Sound => 'Accepted.',
+            self::Thin => 'Works today; a closed door or a wet wall takes it away.',
+            self::Lost => 'Do not count on it.',
+        };
+    }
+}

@@ -1,0 +1,48 @@
+# An instance: a folder under var/ with its own database, ports, secrets, storage and processes.
+
+SHORT_SOCKET=100 # a Unix socket path may have 107 bytes
+
+# use_instance NAME : sets and exports everything that the processes of this instance need.
+use_instance() {
+    INSTANCE=$1
+    VAR="$ROOT/var/$INSTANCE"
+    local base=${KAVVEL_PORT:-8410}
+    [ "$INSTANCE" = test ] && base=${KAVVEL_TEST_PORT:-8430}
+    WEB_PORT=$base
+    STANDIN_PORT=$((base + 1))
+    DB_PORT=$((base + 2))
+    mkdir -p "$VAR"/{run,log,storage/framework/{sessions,views,cache/data},storage/logs,storage/app,storage/beats,standin}
+    SOCKET="$VAR/run/db.sock"
+    if [ ${#SOCKET} -gt $SHORT_SOCKET ]; then
+        SOCKET="${TMPDIR:-/tmp}/kavvel-$(printf '%s' "$VAR" | sha256sum | cut -c1-12).sock"
+    fi
+    load_secrets
+    export APP_ENV=production APP_DEBUG=false APP_URL="http://127.0.0.1:$WEB_PORT"
+    export DB_PORT DB_SOCKET="$SOCKET" DB_DATABASE=kavvel DB_USERNAME=kavvel
+    [ "$INSTANCE" = test ] && export DB_DATABASE=kavvel_test
+    export KAVVEL_STORAGE="$VAR/storage" KAVVEL_BEATS="$VAR/storage/beats"
+    export SESSION_COOKIE="kavvel_${INSTANCE}_session"
+    export APP_CONFIG_CACHE="$VAR/storage/config.php" APP_ROUTES_CACHE="$VAR/storage/routes.php" APP_EVENTS_CACHE="$VAR/storage/events.php"
+    export APP_SERVICES_CACHE="$VAR/storage/services.php" APP_PACKAGES_CACHE="$VAR/storage/packages.php"
+    export KAVVEL_STANDIN_URL="http://127.0.0.1:$STANDIN_PORT" KAVVEL_STANDIN_STATE="$VAR/standin"
+    export KAVVEL_STANDIN_JOB="$ROOT/database/demo/lantern-house.json" KAVVEL_STANDIN_OVERLAY="$ROOT/database/demo/lantern-house.truth.json"
+}
+
+# Generated once, readable by the owner only.
+load_secrets() {
+    local file="$VAR/secrets"
+    if [ ! -f "$file" ]; then
+        (
+            umask 077
+            {
+                printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64)"
+                printf 'DB_PASSWORD=%s\n' "$(head -c 24 /dev/urandom | base64 | tr -d '/+=')"
+                printf 'KAVVEL_STANDIN_TOKEN=%s\n' "$(head -c 24 /dev/urandom | base64 | tr -d '/+=')"
+            } >"$file"
+        )
+    fi
+    set -a
+    # shellcheck source=/dev/null
+    source "$file"
+    set +a
+}

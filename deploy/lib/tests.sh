@@ -1,0 +1,55 @@
+# Every test, on an instance of its own that can run beside `start`.
+
+run_tests() {
+    local suites=("$@") suite
+    [ ${#suites[@]} -gt 0 ] || suites=(style core standin feature browser)
+    pick_test_ports
+    use_instance test
+    need_disk
+    need_tools
+    need_packages
+    install_packages chromium poppler-utils
+    need_libraries
+    trap 'stop_all' EXIT
+    for suite in "${suites[@]}"; do
+        step "tests: $suite"
+        case "$suite" in
+            style) test_style ;;
+            core | standin) php -d memory_limit=1G vendor/bin/phpunit --testsuite "$suite" ;;
+            feature) fresh_test_database && APP_ENV=testing php -d memory_limit=1G vendor/bin/phpunit --testsuite feature ;;
+            browser) test_browser ;;
+            *) fail "There is no suite “$suite”." ;;
+        esac
+    done
+}
+
+# The first three free ports from 8430 on, so that a second checkout can test too.
+pick_test_ports() {
+    local base
+    for base in $(seq "${KAVVEL_TEST_PORT:-8430}" 10 8990); do
+        if port_is_free "$base" && port_is_free $((base + 1)) && port_is_free $((base + 2)); then
+            export KAVVEL_TEST_PORT=$base
+            return 0
+        fi
+    done
+    fail "No three free ports for the tests between 8430 and 8990."
+}
+
+test_style() {
+    php vendor/bin/php-cs-fixer fix --dry-run --diff --quiet || fail "Code style: run vendor/bin/php-cs-fixer fix"
+    php -d memory_limit=2G vendor/bin/phpstan analyse --no-progress
+}
+
+fresh_test_database() {
+    rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE"
+    start_database
+    APP_ENV=testing php artisan migrate:fresh --force --quiet
+}
+
+test_browser() {
+    start_database
+    php artisan migrate:fresh --force --quiet
+    start_app
+    BASE_URL="$APP_URL" HANDS_URL="$KAVVEL_STANDIN_URL" npx playwright test
+    stop_app
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+use Kavvel\Standin\GatewayApi;
+use Kavvel\Standin\HandLog;
+use Kavvel\Standin\HandsPage;
+use Kavvel\Standin\House;
+
+$path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
+if (in_array($path, ['/hands.css', '/hands.js'], true)) {
+    return false;
+}
+
+require __DIR__.'/../autoload.php';
+
+$house = House::read(
+    (string) file_get_contents((string) getenv('KAVVEL_STANDIN_JOB')),
+    (string) file_get_contents((string) getenv('KAVVEL_STANDIN_OVERLAY')),
+);
+$log = new HandLog((string) getenv('KAVVEL_STANDIN_STATE'));
+$method = (string) $_SERVER['REQUEST_METHOD'];
+
+if (str_starts_with($path, '/v1/')) {
+    $body = json_decode((string) file_get_contents('php://input'), true);
+    $api = new GatewayApi($house, $log, (string) getenv('KAVVEL_STANDIN_TOKEN'));
+    [$status, $answer] = $api->answer($method, $path, $_GET, is_array($body) ? $body : [], (string) ($_SERVER['HTTP_AUTHORIZATION'] ?? ''));
+    http_response_code($status);
+    header('Content-Type: application/json');
+    echo json_encode($answer, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+
+    return;
+}
+
+$hands = new HandsPage($house, $log);
+header("Content-Security-Policy: default-src 'none'; style-src 'self'; script-src 'self'; connect-src 'self'; form-action 'self'");
+if ($path === '/hands/live') {
+    header('Content-Type: application/json');
+    echo json_encode($hands->live(), JSON_THROW_ON_ERROR);
+} elseif ($path === '/hands' && $method === 'POST') {
+    $hands->act($_POST);
+    header('Location: /hands?device='.rawurlencode((string) ($_POST['device'] ?? '')), true, 303);
+} elseif ($path === '/hands') {
+    echo $hands->html((string) ($_GET['device'] ?? ''));
+} else {
+    header('Location: /hands', true, 302);
+}

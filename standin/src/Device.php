@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Standin;
+
+use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Mesh\Role;
+use Kavvel\Core\Radio\RadioEnd;
+use Kavvel\Core\Radio\Transceiver;
+use Kavvel\Core\Site\Vec3;
+
+/** One device of the imaginary house, as it truly is before anybody touches it. */
+final readonly class Device
+{
+    public function __construct(
+        public string $key,
+        public string $title,
+        public string $room,
+        public string $address,
+        public Profile $profile,
+        public Vec3 $position,
+        public float $mountingDb,
+        public bool $joined,
+        public ?Fault $fault,
+    ) {}
+
+    public function end(?Vec3 $carriedTo): ?RadioEnd
+    {
+        $radio = $this->profile->radio;
+
+        return $radio === null ? null : new RadioEnd(
+            $this->address,
+            $carriedTo ?? $this->position,
+            $radio,
+            $carriedTo === null ? $this->mountingDb : 0.0,
+            $this->profile->isRouter ? Role::Router : Role::End,
+            $this->profile->removable,
+        );
+    }
+
+    /** What a person does to make it speak once it is in. */
+    public function trigger(): string
+    {
+        return match ($this->profile->capabilities[0]) {
+            'contact' => 'Open it',
+            'occupancy' => 'Walk past it',
+            'leak' => 'Wet it',
+            'smoke' => 'Press its test button',
+            'button' => 'Press a key',
+            'temperature', 'thermostat' => 'Warm it with a hand',
+            default => 'Switch it by hand',
+        };
+    }
+
+    /** @return array{string, string} capability and value that it reports then */
+    public function report(): array
+    {
+        return match ($this->profile->capabilities[0]) {
+            'contact' => ['contact', 'open'],
+            'occupancy' => ['occupancy', 'occupied'],
+            'leak' => ['leak', 'wet'],
+            'smoke' => ['smoke', 'test'],
+            'button' => ['button', 'pressed'],
+            'temperature', 'thermostat' => ['temperature', '24.5'],
+            default => ['on-off', 'toggled'],
+        };
+    }
+
+    public static function planningRadio(): Transceiver
+    {
+        return Transceiver::of('zigbee') ?? throw new \LogicException('Zigbee has a radio.');
+    }
+}

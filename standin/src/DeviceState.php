@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Standin;
+
+use Kavvel\Core\Site\Vec3;
+
+/** How one device stands while the fold runs. */
+final class DeviceState
+{
+    public string $phase = 'out';
+
+    public ?int $pairingUntil = null;
+
+    public string $light = 'off';
+
+    public bool $on = false;
+
+    public ?string $label = null;
+
+    public ?Fault $fault;
+
+    public bool $triedOnce = false;
+
+    public ?Vec3 $carriedTo = null;
+
+    /** @var list<int> times of the last presses, in ms */
+    public array $presses = [];
+
+    /** Counts pairings, so that a timer of an earlier one finds that it is stale. */
+    public int $round = 0;
+
+    public function __construct(public readonly Device $device)
+    {
+        $this->fault = $device->fault;
+        if ($device->joined) {
+            $this->phase = 'joined';
+        }
+    }
+
+    public function isIn(): bool
+    {
+        return $this->phase === 'joined' || $this->phase === 'in-part';
+    }
+}

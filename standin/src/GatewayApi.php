@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Standin;
+
+/** The gateway link (docs/gateway-link.md) over the imaginary house. */
+final readonly class GatewayApi
+{
+    private const WINDOW_SECONDS = 254;
+
+    public function __construct(private House $house, private HandLog $log, private string $token) {}
+
+    /**
+     * @param  array<string, mixed>  $query
+     * @param  array<string, mixed>  $body
+     * @return array{int, array<string, mixed>} status and JSON
+     */
+    public function answer(string $method, string $path, array $query, array $body, string $authorization): array
+    {
+        $state = $this->state();
+        if (! $state->isPlugged) {
+            return [503, self::error('unplugged', 'The gateway has no power.')];
+        }
+        if ($this->token === '' || ! hash_equals("Bearer {$this->token}", $authorization)) {
+            return [401, self::error('unauthorized', 'The bearer token is missing or wrong.')];
+        }
+        $parts = explode('/', trim($path, '/'));
+
+        return match (true) {
+            $method === 'GET' && $path === '/v1/about' => [200, $this->about($state)],
+            $method === 'GET' && $path === '/v1/events' => [200, $this->events($state, $query)],
+            $method === 'GET' && $path === '/v1/nodes' => [200, ['epoch' => $state->epoch, 'newest' => count($state->events), 'nodes' => $this->nodes($state)]],
+            $method === 'POST' && $path === '/v1/windows' => $this->openWindow($body),
+            $method === 'DELETE' && count($parts) === 3 && $parts[1] === 'windows' => $this->closeWindow($parts[2]),
+            $method === 'POST' && $path === '/v1/surveys' => $this->accepted(['do' => 'survey'], $body, 'survey'),
+            $method === 'GET' && count($parts) === 3 && $parts[1] === 'surveys' => $this->survey($state, $parts[2]),
+            count($parts) >= 3 && $parts[1] === 'nodes' => $this->onNode($state, $method, $parts, $body),
+            default => [404, self::error('not-found', "There is no {$method} {$path} in the gateway link.")],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function about(Fold $state): array
+    {
+        return [
+            'link' => 'kavvel-gateway-link', 'version' => 1, 'name' => 'Stand-in hub',
+            'epoch' => $state->epoch, 'clock' => Fold::time($state->now), 'oldest' => 1, 'newest' => count($state->events),
+            'radios' => [['protocol' => House::PROTOCOL, 'longestWindowSeconds' => self::WINDOW_SECONDS]],
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $query
+     * @return array<string, mixed>
+     */
+    private function events(Fold $state, array $query): array
+    {
+        $after = ($query['epoch'] ?? '') === $state->epoch ? max(0, (int) ($query['after'] ?? 0)) : 0;
+        $events = array_map(static fn (array $event): array => [...$event, 'at' => Fold::time($event['at']), 'data' => (object) $event['data']], array_slice($state->events, $after, 500));
+
+        return ['epoch' => $state->epoch, 'clock' => Fold::time($state->now), 'oldest' => 1, 'newest' => count($state->events), 'events' => $events];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function nodes(Fold $state): array
+    {
+        $in = array_filter($state->devices, static fn (DeviceState $device): bool => $device->isIn());
+
+        return array_values(array_map($state->node(...), $in));
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return array{int, array<string, mixed>}
+     */
+    private function openWindow(array $body): array
+    {
+        $seconds = $body['seconds'] ?? null;
+        if (($body['protocol'] ?? null) !== House::PROTOCOL || ($body['kind'] ?? null) !== 'join') {
+            return [422, self::error('unsupported', 'This gateway opens join windows for zigbee only.')];
+        }
+        if (! is_int($seconds) || $seconds < 1 || $seconds > self::WINDOW_SECONDS) {
+            return [422, self::error('out-of-range', 'A window lasts 1 to '.self::WINDOW_SECONDS.' seconds.')];
+        }
+
+        return $this->accepted(['do' => 'open-window', 'seconds' => $seconds], $body, 'window');
+    }
+
+    /** @return array{int, array<string, mixed>} */
+    private function closeWindow(string $window): array
+    {
+        $this->log->append(['do' => 'close-window', 'window' => $window]);
+
+        return [202, ['window' => $window]];
+    }
+
+    /** @return array{int, array<string, mixed>} */
+    private function survey(Fold $state, string $ref): array
+    {
+        $survey = $state->surveys[$ref] ?? null;
+
+        return match (true) {
+            $survey === null => [404, self::error('not-found', 'There is no such survey.')],
+            ! $survey['done'] => [200, ['survey' => $ref, 'done' => false, 'links' => []]],
+            default => [200, ['survey' => $ref, 'done' => true, 'links' => $state->neighbours()]],
+        };
+    }
+
+    /**
+     * @param  list<string>  $parts
+     * @param  array<string, mixed>  $body
+     * @return array{int, array<string, mixed>}
+     */
+    private function onNode(Fold $state, string $method, array $parts, array $body): array
+    {
+        $address = $parts[2];
+        if ($state->byAddress($address) === null) {
+            return [404, self::error('not-found', "There is no node {$address}.")];
+        }
+
+        return match ([$method, $parts[3] ?? '']) {
+            ['PUT', 'label'] => is_string($body['label'] ?? null)
+                ? $this->accepted(['do' => 'label', 'address' => $address, 'label' => $body['label']], $body, 'command')
+                : [422, self::error('missing', 'A label is text.')],
+            ['POST', 'commands'] => in_array($body['value'] ?? null, ['on', 'off', 'toggle'], true)
+                ? $this->accepted(['do' => 'switch', 'address' => $address, 'value' => $body['value']], $body, 'command')
+                : [422, self::error('unsupported', 'A node can be told on, off or toggle.')],
+            ['DELETE', ''] => $this->accepted(['do' => 'remove', 'address' => $address], $body, 'command'),
+            default => [404, self::error('not-found', 'A node has label and commands.')],
+        };
+    }
+
+    /**
+     * Takes a command in once; its outcome arrives as events.
+     *
+     * @param  array<string, mixed>  $entry
+     * @param  array<string, mixed>  $body
+     * @return array{int, array<string, mixed>}
+     */
+    private function accepted(array $entry, array $body, string $name): array
+    {
+        $id = $body['command'] ?? null;
+        if (! is_string($id) || preg_match('/^[A-Za-z0-9-]{8,64}$/', $id) !== 1) {
+            return [422, self::error('missing', 'Every command carries its own id of 8 to 64 letters, digits or dashes.')];
+        }
+        if (! $this->state()->knowsCommand($id)) {
+            $this->log->append([...$entry, 'command' => $id]);
+        }
+
+        return [202, [$name => $id]];
+    }
+
+    private function state(): Fold
+    {
+        $entries = $this->log->entries();
+
+        return Fold::of($this->house, $entries, HandLog::now($entries));
+    }
+
+    /** @return array<string, mixed> */
+    private static function error(string $code, string $message): array
+    {
+        return ['error' => ['code' => $code, 'message' => $message]];
+    }
+}

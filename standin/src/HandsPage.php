@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Standin;
+
+use Kavvel\Core\Catalogue\Step;
+
+/** The page where a person does what hands do on site. */
+final readonly class HandsPage
+{
+    private const ACTIONS = ['gesture', 'trigger', 'carry', 'put-back', 'new-battery', 'fault', 'unplug', 'plug-in', 'boot', 'advance'];
+
+    public function __construct(private House $house, private HandLog $log) {}
+
+    public function html(string $chosen): string
+    {
+        $page = $this;
+        $state = $this->state();
+        $device = $state->devices[$chosen] ?? reset($state->devices);
+        if ($device === false) {
+            return '<p>This house has no Zigbee devices.</p>';
+        }
+        ob_start();
+        require __DIR__.'/../views/hands.php';
+
+        return (string) ob_get_clean();
+    }
+
+    /** @param array<string, mixed> $form */
+    public function act(array $form): void
+    {
+        $do = (string) ($form['do'] ?? '');
+        if ($do === 'reset') {
+            $this->log->forget();
+
+            return;
+        }
+        if (! in_array($do, self::ACTIONS, true)) {
+            return;
+        }
+        $entry = ['do' => $do];
+        foreach (['device', 'kind', 'fault'] as $text) {
+            if (isset($form[$text])) {
+                $entry[$text] = (string) $form[$text];
+            }
+        }
+        foreach (['times', 'seconds'] as $number) {
+            if (isset($form[$number])) {
+                $entry[$number] = (float) $form[$number];
+            }
+        }
+        $this->log->append($do === 'boot' ? [...$entry, 'epoch' => bin2hex(random_bytes(6))] : $entry);
+    }
+
+    /** @return array<string, mixed> what the page polls: lights, phases, the window */
+    public function live(): array
+    {
+        $state = $this->state();
+
+        return [
+            'plugged' => $state->isPlugged,
+            'window' => $state->window === null ? null : max(0, (int) ceil(($state->window['closesAt'] - $state->now) / 1000)),
+            'devices' => array_map(static fn (DeviceState $device): array => ['light' => $device->light, 'phase' => $device->phase, 'on' => $device->on], $state->devices),
+        ];
+    }
+
+    /** @return array<string, list<DeviceState>> by room */
+    public function rooms(Fold $state): array
+    {
+        $rooms = [];
+        foreach ($state->devices as $device) {
+            $rooms[$device->device->room][] = $device;
+        }
+
+        return $rooms;
+    }
+
+    /** @return list<array{label: string, form: array<string, string>}> what a hand can do to this device, right or wrong */
+    public function gestures(Device $device): array
+    {
+        $recipe = $device->profile->recipe;
+        $steps = [...($recipe->join ?? []), ...($recipe->leave ?? [])];
+        $gestures = [['label' => 'Press once', 'form' => ['kind' => 'press', 'times' => '1']]];
+        foreach ($steps as $step) {
+            $gestures[] = ['label' => $this->gestureLabel($step), 'form' => ['kind' => $step->kind, 'times' => (string) $step->times, 'seconds' => (string) $step->seconds]];
+        }
+        $gestures[] = ['label' => 'Hold 5 s', 'form' => ['kind' => 'hold', 'seconds' => '5']];
+
+        return array_values(array_column($gestures, null, 'label'));
+    }
+
+    public function sticker(DeviceState $device): Sticker
+    {
+        return Sticker::of($this->house, $device->device, $device->fault === Fault::WrongCode);
+    }
+
+    public static function phaseWords(string $phase): string
+    {
+        return match ($phase) {
+            'joined' => 'in',
+            'in-part' => 'in, in part',
+            'pairing' => 'waits to be found',
+            'interviewing' => 'being interviewed',
+            default => 'out',
+        };
+    }
+
+    private function gestureLabel(Step $step): string
+    {
+        $seconds = rtrim(rtrim(number_format($step->seconds, 1, '.', ''), '0'), '.');
+
+        return match ($step->kind) {
+            'press', 'tap' => $step->times === 1 ? 'Press once' : "Press {$step->times} times",
+            'hold' => "Hold {$seconds} s",
+            'pin-hold' => "Pin in the hole, {$seconds} s",
+            'pull-tab' => 'Pull the battery tab',
+            'power-cycle' => "Switch off and on {$step->times} times",
+            default => $step->sentence(),
+        };
+    }
+
+    private function state(): Fold
+    {
+        $entries = $this->log->entries();
+
+        return Fold::of($this->house, $entries, HandLog::now($entries));
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+/**
+ * @var Kavvel\Standin\HandsPage $page
+ * @var Kavvel\Standin\Fold $state
+ * @var Kavvel\Standin\DeviceState $device
+ */
+use Kavvel\Standin\Fault;
+use Kavvel\Standin\HandsPage;
+
+$e = static fn (string $text): string => htmlspecialchars($text, ENT_QUOTES);
+$sticker = $page->sticker($device);
+?>
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<title>Hands · stand-in house</title>
+<link rel="stylesheet" href="/hands.css">
+<script src="/hands.js" defer></script>
+</head>
+<body>
+<header>
+    <h1>Hands</h1>
+    <p>What hands do on site, for the stand-in house. Kavvel sees none of this page.</p>
+    <p class="window" id="window" aria-live="polite"></p>
+</header>
+<main>
+    <nav aria-label="Devices">
+        <?php foreach ($page->rooms($state) as $room => $devices) { ?>
+        <h2><?= $e(ucfirst($room)) ?></h2>
+        <ul>
+            <?php foreach ($devices as $one) { ?>
+            <li><a href="/hands?device=<?= $e($one->device->key) ?>" data-device="<?= $e($one->device->key) ?>" class="<?= $e($one->light) ?>"<?= $one === $device ? ' aria-current="true"' : '' ?>>
+                <svg viewBox="0 0 12 12" aria-hidden="true"><circle cx="6" cy="6" r="4"/></svg>
+                <span><?= $e($one->device->title) ?></span>
+                <small data-phase><?= $e(HandsPage::phaseWords($one->phase)) ?></small>
+            </a></li>
+            <?php } ?>
+        </ul>
+        <?php } ?>
+    </nav>
+    <section aria-labelledby="title">
+        <h2 id="title"><?= $e(ucfirst($device->device->title)) ?></h2>
+        <p class="sub"><?= $e($device->device->profile->name) ?>, <?= $e($device->device->room) ?></p>
+        <figure data-device="<?= $e($device->device->key) ?>" class="<?= $e($device->light) ?>">
+            <svg viewBox="0 0 220 130" role="img" aria-label="The device and its light">
+                <rect x="30" y="16" width="160" height="98" rx="12"/>
+                <rect class="key" x="186" y="46" width="12" height="38" rx="4"/>
+                <circle class="light" cx="110" cy="46" r="9"/>
+                <text x="110" y="92" text-anchor="middle"><?= $e($device->device->profile->model) ?></text>
+            </svg>
+            <figcaption data-light><?= $e($device->light) ?></figcaption>
+        </figure>
+        <div class="deeds">
+            <?php foreach ($page->gestures($device->device) as $gesture) { ?>
+            <form method="post" action="/hands">
+                <input type="hidden" name="do" value="gesture"><input type="hidden" name="device" value="<?= $e($device->device->key) ?>">
+                <?php foreach ($gesture['form'] as $name => $value) { ?><input type="hidden" name="<?= $e($name) ?>" value="<?= $e($value) ?>"><?php } ?>
+                <button><?= $e($gesture['label']) ?></button>
+            </form>
+            <?php } ?>
+            <?php foreach (['trigger' => $device->device->trigger(), $device->carriedTo === null ? 'carry' : 'put-back' => $device->carriedTo === null ? 'Carry it to the gateway' : 'Put it back in its place', 'new-battery' => 'Put in a new battery'] as $do => $label) {
+                if ($do === 'new-battery' && $device->device->profile->battery === null) {
+                    continue;
+                } ?>
+            <form method="post" action="/hands">
+                <input type="hidden" name="do" value="<?= $e($do) ?>"><input type="hidden" name="device" value="<?= $e($device->device->key) ?>">
+                <button><?= $e($label) ?></button>
+            </form>
+            <?php } ?>
+        </div>
+        <h3>Sticker</h3>
+        <div class="sticker"><?= $sticker->svg() ?><p><code><?= $e($sticker->address) ?></code><br><code><?= $e(implode(' ', str_split($sticker->code, 4))) ?></code></p></div>
+        <h3>Plant a fault</h3>
+        <form method="post" action="/hands" class="fault">
+            <input type="hidden" name="do" value="fault"><input type="hidden" name="device" value="<?= $e($device->device->key) ?>">
+            <label for="fault">What is wrong with it</label>
+            <select id="fault" name="fault"><option value="">Nothing</option>
+                <?php foreach (Fault::cases() as $fault) { ?><option value="<?= $e($fault->value) ?>"<?= $device->fault === $fault ? ' selected' : '' ?>><?= $e($fault->words()) ?></option><?php } ?>
+            </select>
+            <button>Plant it</button>
+        </form>
+        <h3>Gateway and clock</h3>
+        <div class="deeds">
+            <?php foreach ([['do' => 'unplug', 'label' => 'Unplug the gateway'], ['do' => 'plug-in', 'label' => 'Plug it in'], ['do' => 'boot', 'label' => 'Restart it'], ['do' => 'advance', 'seconds' => '60', 'label' => 'Let a minute pass'], ['do' => 'advance', 'seconds' => '254', 'label' => 'Let 254 s pass'], ['do' => 'reset', 'label' => 'Put the house back']] as $deed) { ?>
+            <form method="post" action="/hands">
+                <?php foreach ($deed as $name => $value) {
+                    if ($name !== 'label') { ?><input type="hidden" name="<?= $e($name) ?>" value="<?= $e($value) ?>"><?php }
+                    } ?>
+                <input type="hidden" name="device" value="<?= $e($device->device->key) ?>">
+                <button><?= $e($deed['label']) ?></button>
+            </form>
+            <?php } ?>
+        </div>
+    </section>
+</main>
+</body>
+</html>
