@@ -12,6 +12,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
+        $middleware->encryptCookies(except: ['kavvel_theme']);
         $middleware->appendToGroup('web', AnswerFragments::class);
         $middleware->alias(['company' => EnterCompany::class]);
         $middleware->redirectGuestsTo('/sign-in');

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Tenancy\BelongsToCompany;
 use Illuminate\Database\Eloquent\Model;
+use Kavvel\Core\Catalogue\Profile as CoreProfile;
+use Kavvel\Core\Cli\Input;
 
 /**
  * A catalogue entry, kept as the core reads it.
@@ -19,6 +21,11 @@ final class Profile extends Model
     use BelongsToCompany;
 
     protected $guarded = [];
+
+    public function core(string $region): CoreProfile
+    {
+        return CoreProfile::fromInput(Input::of($this->data), $region);
+    }
 
     protected function casts(): array
     {

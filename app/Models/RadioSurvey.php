@@ -19,6 +19,9 @@ use Illuminate\Support\Carbon;
  * @property int $done
  * @property int $total
  * @property int|null $user_id
+ * @property int|null $accepted
+ * @property int|null $thin
+ * @property int|null $lost
  * @property string $reference
  * @property string $protocol
  * @property string $state

@@ -62,6 +62,24 @@ final class SiteJob extends Model
 
     protected $guarded = [];
 
+    public function getRouteKeyName(): string
+    {
+        return 'key';
+    }
+
+    /** Pages that follow this job ask for something newer than the version they show. */
+    public function touchLive(): void
+    {
+        $this->newQuery()->whereKey($this->id)->increment('live_version');
+    }
+
+    /** Forecasts are kept per version of the plan: a change makes the old ones history. */
+    public function touchPlan(): void
+    {
+        $this->newQuery()->whereKey($this->id)->increment('plan_version', 1, ['live_version' => $this->live_version + 1]);
+        $this->refresh();
+    }
+
     /** @return HasMany<Storey, $this> */
     public function storeys(): HasMany
     {

@@ -49,6 +49,17 @@ final class Slot extends Model
 
     protected $guarded = [];
 
+    public function getRouteKeyName(): string
+    {
+        return 'key';
+    }
+
+    /** What people call it before it has a name: "landing relay". */
+    public function title(): string
+    {
+        return trim("{$this->place} {$this->what}");
+    }
+
     /** @return BelongsTo<Room, $this> */
     public function room(): BelongsTo
     {

@@ -56,6 +56,9 @@ return new class extends Migration
             $table->string('state', 20);
             $table->string('reason')->nullable();
             $table->unsignedSmallInteger('done')->default(0);
+            $table->unsignedSmallInteger('accepted')->nullable();
+            $table->unsignedSmallInteger('thin')->nullable();
+            $table->unsignedSmallInteger('lost')->nullable();
             $table->unsignedSmallInteger('total')->default(0);
             $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
             $table->timestamp('asked_at', 3);

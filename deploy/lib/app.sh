@@ -41,6 +41,7 @@ start_app() {
 
 load_demo() {
     step "loading the demo data"
+    rm -f "$KAVVEL_STANDIN_STATE/hands.jsonl"
     php artisan kavvel:demo || fail "The demo data could not be loaded."
 }
 

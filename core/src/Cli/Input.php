@@ -23,6 +23,12 @@ final readonly class Input
         return (new self($value, '$'))->requireObject();
     }
 
+    /** @param array<array-key, mixed> $value already decoded */
+    public static function of(array $value, string $at = '$'): self
+    {
+        return new self($value, $at);
+    }
+
     public function get(string $key): self
     {
         $object = $this->requireObject()->value;

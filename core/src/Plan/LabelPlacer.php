@@ -14,8 +14,11 @@ final class LabelPlacer
 
     private const LINE_HEIGHT = 1.15;
 
-    /** @param list<Box> $taken */
-    public function __construct(private readonly Box $frame, private array $taken) {}
+    /**
+     * @param  list<Box>  $taken
+     * @param  list<Box>  $avoid  left free where there is a choice: walls, links
+     */
+    public function __construct(private readonly Box $frame, private array $taken, private readonly array $avoid = []) {}
 
     /**
      * @param  list<Label>  $labels  the most important first
@@ -34,18 +37,21 @@ final class LabelPlacer
         return $placed;
     }
 
-    /** The first of these that is inside the frame and free; it is taken from then on. @param list<Box> $candidates */
+    /**
+     * The first of these that is inside the frame and free; it is taken from then on.
+     *
+     * @param  list<Box>  $candidates
+     */
     public function firstFree(array $candidates): ?Box
     {
-        foreach ($candidates as $candidate) {
-            if ($candidate->isInside($this->frame) && ! $this->isTaken($candidate)) {
-                $this->taken[] = $candidate;
-
-                return $candidate;
+        $free = array_values(array_filter($candidates, fn (Box $box): bool => $box->isInside($this->frame) && ! self::meetsAny($box, $this->taken)));
+        foreach ($free as $candidate) {
+            if (! self::meetsAny($candidate, $this->avoid)) {
+                return $this->taken[] = $candidate;
             }
         }
 
-        return null;
+        return $free === [] ? null : $this->taken[] = $free[0];
     }
 
     /** @return list<Box> */
@@ -69,9 +75,10 @@ final class LabelPlacer
         ];
     }
 
-    private function isTaken(Box $candidate): bool
+    /** @param list<Box> $boxes */
+    private static function meetsAny(Box $candidate, array $boxes): bool
     {
-        foreach ($this->taken as $box) {
+        foreach ($boxes as $box) {
             if ($box->overlaps($candidate)) {
                 return true;
             }

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Radio;
 
+use Kavvel\Core\Site\Building;
+use Kavvel\Core\Site\Vec3;
+
 /** A predicted link with everything it is made of, in dB and dBm, unrounded. */
 final readonly class LinkForecast
 {
     /** Over this a nearby door may carry the signal better than the straight line (assumption) */
     private const HEAVY_WALL_DB = 15.0;
+
+    /** How near the door must be (assumption) */
+    private const DOOR_NEAR_M = 3.0;
 
     /** @param list<CrossingLoss> $crossed */
     public function __construct(
@@ -36,12 +42,18 @@ final readonly class LinkForecast
         return $this->sum('floor');
     }
 
-    /** A ray that pays a heavy wall may go round through a door: then measure it. */
-    public function crossesHeavyWall(): bool
+    /** A straight ray pays for a heavy wall although a door stands near: the truth is better, measure it. */
+    public function isPessimistic(Building $building, Vec3 $from, Vec3 $to): bool
     {
         foreach ($this->crossed as $loss) {
             if ($loss->crossing->kind === 'wall' && $loss->lossDb > self::HEAVY_WALL_DB) {
-                return true;
+                $share = $loss->crossing->share;
+                $x = $from->x + ($to->x - $from->x) * $share;
+                $y = $from->y + ($to->y - $from->y) * $share;
+                $z = $from->z + ($to->z - $from->z) * $share;
+                if ($building->hasPassageNear($x, $y, $z, self::DOOR_NEAR_M)) {
+                    return true;
+                }
             }
         }
 

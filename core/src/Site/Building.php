@@ -43,6 +43,20 @@ final readonly class Building
         return $crossings;
     }
 
+    /** Whether a door or gap of the same storey lies within this many metres of a place. */
+    public function hasPassageNear(float $x, float $y, float $z, float $metres): bool
+    {
+        foreach ($this->walls as $wall) {
+            $middleX = ($wall->from[0] + $wall->to[0]) / 2;
+            $middleY = ($wall->from[1] + $wall->to[1]) / 2;
+            if ($wall->isPassage() && $z >= $wall->bottom && $z <= $wall->top + 1 && hypot($x - $middleX, $y - $middleY) <= $metres) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function throughWall(Vec3 $from, Vec3 $ray, float $length, int $index, WallSegment $wall): ?Crossing
     {
         $wx = $wall->to[0] - $wall->from[0];

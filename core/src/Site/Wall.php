@@ -63,7 +63,7 @@ final readonly class Wall
 
         return array_values(array_filter(
             $segments,
-            static fn (WallSegment $part): bool => $part->length() > 1e-6 && $part->top - $part->bottom > 1e-6 && $part->layers !== [],
+            static fn (WallSegment $part): bool => $part->length() > 1e-6 && $part->top - $part->bottom > 1e-6,
         ));
     }
 
@@ -77,6 +77,7 @@ final readonly class Wall
             $top,
             $layers,
             $kind === null ? $this->label : trim("{$kind} in {$this->label}"),
+            $kind,
         );
     }
 }

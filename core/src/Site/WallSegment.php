@@ -15,6 +15,7 @@ final readonly class WallSegment
      * @param  array{float, float}  $to
      * @param  list<Layer>  $layers
      * @param  string  $label  what a person calls it ("granite wall of the kitchen")
+     * @param  string|null  $opening  the kind of opening that this part is
      */
     public function __construct(
         public array $from,
@@ -23,7 +24,14 @@ final readonly class WallSegment
         public float $top,
         public array $layers,
         public string $label = '',
+        public ?string $opening = null,
     ) {}
+
+    /** A way for the signal round a heavy wall: a door or a plain gap. */
+    public function isPassage(): bool
+    {
+        return $this->opening !== null && (str_contains($this->opening, 'door') || $this->opening === 'gap');
+    }
 
     public function length(): float
     {

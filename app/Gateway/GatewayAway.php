@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateway;
+
+use RuntimeException;
+
+/** The gateway does not answer; what was asked of it has not happened. */
+final class GatewayAway extends RuntimeException
+{
+    public static function at(string $url): self
+    {
+        return new self("The gateway at {$url} does not answer.");
+    }
+}

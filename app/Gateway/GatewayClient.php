@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateway;
+
+use App\Models\Gateway;
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Support\Facades\Http;
+
+/**
+ * Speaks the gateway link (docs/gateway-link.md). Commands carry an id of their own, so that a repeated one
+ * is carried out once; their outcome arrives as events.
+ *
+ * @phpstan-type Event array{sequence: int, at: string, type: string, data: array<string, mixed>}
+ */
+final readonly class GatewayClient
+{
+    private const SECONDS = 3;
+
+    public const WINDOW_SECONDS = 254;
+
+    private function __construct(private string $url, private string $token) {}
+
+    public static function for(Gateway $gateway): self
+    {
+        return new self((string) $gateway->url, (string) $gateway->token);
+    }
+
+    /**
+     * @return array{epoch: string, clock: string, oldest: int, newest: int, events: list<Event>}
+     *
+     * @throws GatewayAway|GatewayRefused
+     */
+    public function events(?string $epoch, int $after): array
+    {
+        /** @var array{epoch: string, clock: string, oldest: int, newest: int, events: list<Event>} */
+        return $this->send('GET', '/v1/events', ['epoch' => $epoch ?? '', 'after' => $after]);
+    }
+
+    /** @return array{epoch: string, newest: int, nodes: list<array<string, mixed>>} */
+    public function nodes(): array
+    {
+        /** @var array{epoch: string, newest: int, nodes: list<array<string, mixed>>} */
+        return $this->send('GET', '/v1/nodes');
+    }
+
+    public function openWindow(string $command, string $protocol, int $seconds): void
+    {
+        $this->send('POST', '/v1/windows', ['command' => $command, 'protocol' => $protocol, 'kind' => 'join', 'seconds' => $seconds]);
+    }
+
+    public function closeWindow(string $window): void
+    {
+        $this->send('DELETE', "/v1/windows/{$window}");
+    }
+
+    public function label(string $command, string $address, string $label): void
+    {
+        $this->send('PUT', "/v1/nodes/{$address}/label", ['command' => $command, 'label' => $label]);
+    }
+
+    public function switch(string $command, string $address, string $value): void
+    {
+        $this->send('POST', "/v1/nodes/{$address}/commands", ['command' => $command, 'value' => $value]);
+    }
+
+    public function startSurvey(string $command): void
+    {
+        $this->send('POST', '/v1/surveys', ['command' => $command]);
+    }
+
+    /** @return array{survey: string, done: bool, links: list<array{from: string, to: string, marginDb: float, marginBackDb?: float}>} */
+    public function survey(string $reference): array
+    {
+        /** @var array{survey: string, done: bool, links: list<array{from: string, to: string, marginDb: float, marginBackDb?: float}>} */
+        return $this->send('GET', "/v1/surveys/{$reference}");
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @return array<string, mixed>
+     */
+    private function send(string $method, string $path, array $data = []): array
+    {
+        try {
+            $response = Http::withToken($this->token)->acceptJson()->connectTimeout(self::SECONDS)->timeout(self::SECONDS)
+                ->send($method, $this->url.$path, $method === 'GET' ? ['query' => $data] : ['json' => (object) $data]);
+        } catch (ConnectionException) {
+            throw GatewayAway::at($this->url);
+        }
+        if ($response->serverError()) {
+            throw GatewayAway::at($this->url);
+        }
+        if ($response->failed()) {
+            throw GatewayRefused::saying((string) $response->json('error.message', "It answered {$response->status()}."));
+        }
+
+        return (array) $response->json();
+    }
+}

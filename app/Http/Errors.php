@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Gateway\GatewayAway;
+use App\Idempotency\KeyReused;
+use App\Stations\EditConflict;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+
+/** How failures look: a whole page by its own address, a message beside the work inside a fragment. */
+final readonly class Errors
+{
+    /** A refusal is shown beside the work; what it was sent from stays as it is. */
+    private const TO_NOTICE = ['HX-Retarget' => '#notice', 'HX-Reswap' => 'innerHTML', 'HX-Reselect' => '#message', 'HX-Push-Url' => 'false'];
+
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontFlash(['password', 'secret', 'code']);
+        $exceptions->dontReport([EditConflict::class, KeyReused::class, GatewayAway::class]);
+        $exceptions->render(static function (AuthenticationException $exception, Request $request) {
+            return self::isFragment($request) ? response('', 401)->header('HX-Redirect', route('sign-in')) : null;
+        });
+        $exceptions->render(static function (ValidationException $exception, Request $request) {
+            return self::isFragment($request)
+                ? self::message($exception->status, 'Not saved', array_merge(...array_values($exception->errors())))
+                : null;
+        });
+        $exceptions->render(static fn (EditConflict $conflict, Request $request) => response()
+            ->view(self::isFragment($request) ? 'errors.conflict-fragment' : 'errors.conflict', ['conflict' => $conflict], 409)->withHeaders(self::TO_NOTICE));
+        $exceptions->render(static fn (KeyReused $reused, Request $request) => self::message(422, 'Not saved', [$reused->getMessage()]));
+        $exceptions->render(static function (HttpExceptionInterface $exception, Request $request) {
+            if ($exception->getStatusCode() === 419) {
+                return response('', 419)->header('HX-Redirect', route('sign-in'));
+            }
+
+            return self::isFragment($request)
+                ? self::message($exception->getStatusCode(), 'That did not work', [$exception->getMessage() ?: 'There is nothing at this address.'])
+                : null;
+        });
+    }
+
+    /** @param list<string> $lines */
+    private static function message(int $status, string $title, array $lines): Response
+    {
+        return response()->view('errors.message', ['title' => $title, 'lines' => $lines], $status)->withHeaders(self::TO_NOTICE);
+    }
+
+    private static function isFragment(Request $request): bool
+    {
+        return $request->headers->get('HX-Request') === 'true';
+    }
+}

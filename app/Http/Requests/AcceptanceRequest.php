@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class AcceptanceRequest extends PersonRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['accepted_by' => ['required', 'string', 'min:3', 'max:120'], 'lock_version' => ['required', 'integer']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['accepted_by.required' => 'Write the name of the person who accepts it.', 'accepted_by.min' => 'Write the full name of the person who accepts it.'];
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class AnswerRequest extends PersonRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['answer' => ['required', 'string', 'max:500']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['answer.required' => 'Write the answer before you save.'];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Slot;
+
+final class JoinWindowRequest extends PersonRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['slot' => ['required', 'string', function (string $attribute, mixed $value, callable $fail): void {
+            if (! $this->siteJob()->slots()->where('key', $value)->exists()) {
+                $fail('There is no such slot on the plan any more. Open the page again.');
+            }
+        }]];
+    }
+
+    public function slot(): Slot
+    {
+        return $this->siteJob()->slots()->where('key', $this->string('slot'))->firstOrFail();
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class SlotNameRequest extends PersonRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['name' => ['required', 'string', 'max:64'], 'lock_version' => ['required', 'integer']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['name.required' => 'Write a name before you save.', 'name.max' => 'A name has at most 64 characters.'];
+    }
+}

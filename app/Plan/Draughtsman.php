@@ -1,0 +1,442 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+use App\Stations\JobSheet;
+use App\Stations\SlotCard;
+use Kavvel\Core\Plan\Box;
+use Kavvel\Core\Plan\Crowds;
+use Kavvel\Core\Plan\Label;
+use Kavvel\Core\Plan\LabelPlacer;
+use Kavvel\Core\Plan\TextSize;
+use Kavvel\Core\Site\Polygon;
+use Kavvel\Core\Site\Wall;
+use Kavvel\Core\Site\Layer;
+
+/**
+ * Lays out one storey: what is fixed first (walls, plates, gateway), then links with their capsules, then room
+ * names, then slot names, the current slot before the others. Nothing lies on anything else.
+ *
+ * @phpstan-import-type StoreyRow from Geometry
+ * @phpstan-import-type WallRow from Geometry
+ * @phpstan-import-type Plate from Drawing
+ */
+final class Draughtsman
+{
+    private const PLATE_W = 0.84;
+
+    private const PLATE_H = 0.64;
+
+    private const GATEWAY_W = 1.05;
+
+    private const TEXT = 0.3;
+
+    private const CAPSULE = 0.28;
+
+    private const THINNEST_WALL = 0.12;
+
+    private const MARGIN = 0.45;
+
+    private const STAIR_CODE = 'STR';
+
+    /** @var array<string, array{float, float}> plate centres of this storey, by slot key and for the gateway */
+    private array $centres = [];
+
+    private function __construct(private readonly JobSheet $sheet, private readonly Lens $lens, private readonly ?string $current) {}
+
+    public static function draw(JobSheet $sheet, string $storey, Lens $lens, ?string $current = null): Drawing
+    {
+        return (new self($sheet, $lens, $current))->storey($sheet->geometry->storey($storey) ?? $sheet->geometry->storeys[0]);
+    }
+
+    /** @param StoreyRow $storey */
+    private function storey(array $storey): Drawing
+    {
+        $walls = $this->sheet->geometry->wallsOn($storey['key']);
+        $frame = $this->frame($storey, $walls);
+        $plates = $this->plates($storey['key']);
+        $gateway = $this->sheet->gatewayStorey() === $storey['key'] && $this->sheet->gateway !== null
+            ? Box::around($this->sheet->gateway->x, $this->sheet->gateway->y, self::GATEWAY_W, self::PLATE_H) : null;
+        if ($gateway !== null) {
+            $this->centres[LensLink::GATEWAY] = [$gateway->centreX(), $gateway->centreY()];
+        }
+        $plateBoxes = array_column($plates, 'box');
+        $fixed = [...$plateBoxes, ...($gateway === null ? [] : [$gateway])];
+        [$lines, $capsules] = $this->links($storey['key'], $frame, $fixed);
+        $current = $this->currentBox($plates);
+        $capsuleBoxes = array_column($capsules, 'box');
+        $wallBoxes = $this->wallBoxes($walls);
+        $firm = [...$fixed, ...$capsuleBoxes, ...($current === null ? [] : [$current])];
+        $lineBoxes = [];
+        foreach ($lines as $line) {
+            $lineBoxes = [...$lineBoxes, ...Box::along($line['ax'], $line['ay'], $line['bx'], $line['by'], 0.12)];
+        }
+        $rooms = $this->roomNames($storey['key'], $frame, [...$firm, ...$wallBoxes], $lineBoxes);
+        $roomBoxes = array_map(static fn (array $room): Box => $room['box'], $rooms);
+
+        return new Drawing(
+            $storey['key'],
+            $storey['name'],
+            $frame,
+            array_map(fn (array $room): string => $this->points($room['outline']), $this->sheet->geometry->roomsOn($storey['key'])),
+            array_map(fn (array $wall): string => $this->points($this->stroke($wall, 0, hypot($wall['to'][0] - $wall['from'][0], $wall['to'][1] - $wall['from'][1]))), $walls),
+            $this->openings($walls),
+            $this->treads($storey['key']),
+            array_map(static fn (array $room): array => ['text' => $room['text'], 'x' => $room['box']->x, 'y' => $room['box']->y + self::TEXT * 0.95, 'size' => self::TEXT], $rooms),
+            $plates,
+            $this->labels($plates, $frame, [...$firm, ...$roomBoxes], [...$wallBoxes, ...$lineBoxes]),
+            $lines,
+            $capsules,
+            $this->lens->showPoints ? $this->pointsOn($storey['key']) : [],
+            $gateway,
+            $current,
+        );
+    }
+
+    /**
+     * @param  StoreyRow  $storey
+     * @param  list<WallRow>  $walls
+     */
+    private function frame(array $storey, array $walls): Box
+    {
+        $corners = $storey['outline'];
+        $half = 0.0;
+        foreach ($walls as $wall) {
+            $corners = [...$corners, $wall['from'], $wall['to']];
+            $half = max($half, $this->thickness($wall) / 2);
+        }
+        [$left, $top, $right, $bottom] = (new Polygon($corners))->bounds();
+        $pad = $half + self::MARGIN;
+
+        return new Box($left - $pad, $top - $pad, $right - $left + 2 * $pad, $bottom - $top + 2 * $pad);
+    }
+
+    /** @return list<Plate> */
+    private function plates(string $storey): array
+    {
+        $cards = array_filter($this->sheet->cards, fn (SlotCard $card): bool => $card->storey === $storey
+            && ($this->lens->only === null || in_array($card->profile->protocol, $this->lens->only, true)));
+        $places = array_map(static fn (SlotCard $card): array => [$card->slot->x, $card->slot->y], $cards);
+        $plates = [];
+        foreach (Crowds::of($places, self::PLATE_W, self::PLATE_H) as $keys) {
+            $card = $cards[$keys[0]];
+            $isStack = count($keys) > 1;
+            foreach ($keys as $key) {
+                $this->centres[$key] = [$card->slot->x, $card->slot->y];
+            }
+            $plates[] = [
+                'key' => $card->key(),
+                'tag' => $isStack ? '×'.count($keys) : $card->tag(),
+                'title' => $isStack ? count($keys).' devices' : ($this->lens->labels[$card->key()] ?? $card->title()),
+                'state' => $isStack ? 'stack' : $card->standing()->value,
+                'words' => $isStack ? implode(', ', array_map(static fn (string $key): string => $cards[$key]->title(), $keys)) : $card->standing()->words(),
+                'box' => Box::around($card->slot->x, $card->slot->y, self::PLATE_W, self::PLATE_H),
+                'keys' => $keys,
+            ];
+        }
+
+        return $plates;
+    }
+
+    /** @param list<Plate> $plates */
+    private function currentBox(array $plates): ?Box
+    {
+        foreach ($plates as $plate) {
+            if ($this->current !== null && in_array($this->current, $plate['keys'], true)) {
+                return Box::around($plate['box']->centreX(), $plate['box']->centreY(), self::PLATE_W + 0.5, self::PLATE_H + 0.5);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<Box>  $fixed
+     * @return array{list<array{ax: float, ay: float, bx: float, by: float, kind: string, width: float}>, list<array{text: string, kind: string, box: Box, size: float}>}
+     */
+    private function links(string $storey, Box $frame, array $fixed): array
+    {
+        $placer = new LabelPlacer($frame, $fixed);
+        $lines = [];
+        $capsules = [];
+        $wanted = [];
+        $stubs = [];
+        foreach ($this->lens->links as $link) {
+            $from = $this->centres[$link->from] ?? null;
+            $to = $this->centres[$link->to] ?? null;
+            if ($from !== null && $to !== null) {
+                $lines[] = ['ax' => $from[0], 'ay' => $from[1], 'bx' => $to[0], 'by' => $to[1], 'kind' => $link->kind, 'width' => $link->strokeWidth()];
+                $wanted[] = ['text' => $link->text(), 'kind' => $link->kind, 'from' => $from, 'to' => $to];
+            } elseif ($from !== null || $to !== null) {
+                $stubs[$this->storeyOf($from === null ? $link->from : $link->to)][] = ['link' => $link, 'here' => $from ?? $to];
+            }
+        }
+        foreach ($stubs as $other => $crossing) {
+            [$stubLines, $capsule] = $this->stub($storey, $other, $crossing, $placer, $frame);
+            $lines = [...$lines, ...$stubLines];
+            $capsules = [...$capsules, ...$capsule];
+        }
+        // What is wrong is labelled first; a capsule slides along its link, or is left out.
+        usort($wanted, static fn (array $a, array $b): int => ($a['kind'] === 'accepted') <=> ($b['kind'] === 'accepted'));
+        foreach ($wanted as $want) {
+            $box = $placer->firstFree($this->alongLink($want['text'], $want['from'], $want['to']));
+            if ($box !== null) {
+                $capsules[] = ['text' => $want['text'], 'kind' => $want['kind'], 'box' => $box, 'size' => self::CAPSULE];
+            }
+        }
+
+        return [$lines, $capsules];
+    }
+
+    /**
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     * @return list<Box>
+     */
+    private function alongLink(string $text, array $from, array $to): array
+    {
+        return array_map(
+            fn (float $share): Box => $this->capsuleBox($text, $from[0] + ($to[0] - $from[0]) * $share, $from[1] + ($to[1] - $from[1]) * $share),
+            [0.5, 0.42, 0.58, 0.34, 0.66, 0.26, 0.74],
+        );
+    }
+
+    private function capsuleBox(string $text, float $x, float $y): Box
+    {
+        return Box::around($x, $y, TextSize::width($text, self::CAPSULE) * 1.06 + 0.3, self::CAPSULE * 1.75);
+    }
+
+    /**
+     * Links that leave this storey end in one labelled stub: at the stair, or at the edge towards another building.
+     *
+     * @param  list<array{link: LensLink, here: array{float, float}}>  $crossing
+     * @return array{list<array{ax: float, ay: float, bx: float, by: float, kind: string, width: float}>, list<array{text: string, kind: string, box: Box, size: float}>}
+     */
+    private function stub(string $storey, string $other, array $crossing, LabelPlacer $placer, Box $frame): array
+    {
+        $worst = min(array_map(static fn (array $one): float => $one['link']->marginDb, $crossing));
+        $kind = 'accepted';
+        foreach ($crossing as $one) {
+            $kind = $one['link']->marginDb === $worst ? $one['link']->kind : $kind;
+        }
+        $name = $this->sheet->geometry->storey($other)['name'] ?? 'elsewhere';
+        $text = sprintf('to %s: %s%d dB', $name, count($crossing) > 1 ? count($crossing).', worst ' : '', round($worst));
+        [$x, $y] = $this->wayTo($storey, $other, $frame);
+        $candidates = [];
+        foreach ([0, -0.7, 0.7, -1.4, 1.4, -2.1, 2.1] as $shift) {
+            $box = $this->capsuleBox($text, $x, $y + $shift);
+            $left = max($frame->x + 0.05, min($box->x, $frame->x + $frame->width - $box->width - 0.05));
+            $candidates[] = new Box($left, $box->y, $box->width, $box->height);
+        }
+        $box = $placer->firstFree($candidates);
+        if ($box === null) {
+            return [[], []];
+        }
+        $lines = [];
+        $drawn = [];
+        foreach ($crossing as $one) {
+            $at = implode(' ', $one['here']).$one['link']->kind;
+            if (! isset($drawn[$at])) {
+                $drawn[$at] = true;
+                $lines[] = ['ax' => $one['here'][0], 'ay' => $one['here'][1], 'bx' => $box->centreX(), 'by' => $box->centreY(), 'kind' => $one['link']->kind, 'width' => $one['link']->strokeWidth()];
+            }
+        }
+
+        return [$lines, [['text' => $text, 'kind' => $kind, 'box' => $box, 'size' => self::CAPSULE]]];
+    }
+
+    /** @return array{float, float} */
+    private function wayTo(string $storey, string $other, Box $frame): array
+    {
+        $here = $this->sheet->geometry->storey($storey);
+        $there = $this->sheet->geometry->storey($other);
+        if ($here !== null && $there !== null) {
+            [$left, , $right] = (new Polygon($here['outline']))->bounds();
+            [$otherLeft, $otherTop, $otherRight, $otherBottom] = (new Polygon($there['outline']))->bounds();
+            $level = max($frame->y + 0.5, min(($otherTop + $otherBottom) / 2, $frame->y + $frame->height - 0.5));
+            if ($otherLeft >= $right) {
+                return [$frame->x + $frame->width, $level];
+            }
+            if ($otherRight <= $left) {
+                return [$frame->x, $level];
+            }
+        }
+        foreach ($this->sheet->geometry->roomsOn($storey) as $room) {
+            if ($room['code'] === self::STAIR_CODE || $room['name'] === 'Landing') {
+                [$left, $top, $right, $bottom] = (new Polygon($room['outline']))->bounds();
+
+                return [($left + $right) / 2, $top + ($bottom - $top) * 0.3];
+            }
+        }
+
+        return [$frame->x + $frame->width / 2, $frame->y + 0.5];
+    }
+
+    private function storeyOf(string $key): string
+    {
+        return $key === LensLink::GATEWAY ? (string) $this->sheet->gatewayStorey() : ($this->sheet->cards[$key]->storey ?? '');
+    }
+
+    /**
+     * A room's name stands in one of its corners, or wherever it is free.
+     *
+     * @param  list<Box>  $firm
+     * @param  list<Box>  $soft
+     * @return list<array{text: string, box: Box}>
+     */
+    private function roomNames(string $storey, Box $frame, array $firm, array $soft): array
+    {
+        $placer = new LabelPlacer($frame, $firm, $soft);
+        $names = [];
+        foreach ($this->sheet->geometry->roomsOn($storey) as $room) {
+            [$left, $top, $right, $bottom] = (new Polygon($room['outline']))->bounds();
+            $width = TextSize::width($room['name'], self::TEXT) * 1.06;
+            $height = self::TEXT * 1.2;
+            $candidates = [];
+            foreach ([0.42, 0.75, 1.1] as $inset) {
+                foreach ([$bottom - $inset - $height, $top + $inset] as $y) {
+                    foreach ([$left + 0.42, $right - 0.42 - $width, ($left + $right - $width) / 2] as $x) {
+                        $candidates[] = new Box($x, $y, $width, $height);
+                    }
+                }
+            }
+            $box = $placer->firstFree($candidates);
+            if ($box !== null) {
+                $names[] = ['text' => $room['name'], 'box' => $box];
+            }
+        }
+
+        return $names;
+    }
+
+    /**
+     * @param  list<Plate>  $plates
+     * @param  list<Box>  $firm
+     * @param  list<Box>  $soft  better not, but if need be
+     * @return list<array{text: string, x: float, y: float, size: float}>
+     */
+    private function labels(array $plates, Box $frame, array $firm, array $soft): array
+    {
+        usort($plates, fn (array $a, array $b): int => in_array($this->current, $b['keys'], true) <=> in_array($this->current, $a['keys'], true));
+        $labels = array_map(fn (array $plate): Label => new Label(
+            $plate['key'],
+            $plate['title'],
+            in_array($this->current, $plate['keys'], true) ? Box::around($plate['box']->centreX(), $plate['box']->centreY(), self::PLATE_W + 0.5, self::PLATE_H + 0.5) : $plate['box'],
+            self::TEXT,
+        ), $plates);
+        $placer = new LabelPlacer($frame, $firm, $soft);
+        $placed = $placer->place($labels);
+        $texts = [];
+        foreach ($labels as $label) {
+            if (isset($placed[$label->id])) {
+                $box = $placed[$label->id];
+                $texts[] = ['text' => $label->text, 'x' => $box->centreX(), 'y' => $box->y + self::TEXT * 0.9, 'size' => self::TEXT];
+            }
+        }
+
+        return $texts;
+    }
+
+    /** @return list<array{float, float}> */
+    private function pointsOn(string $storey): array
+    {
+        $points = [];
+        foreach ($this->sheet->geometry->points as $point) {
+            if ($this->sheet->geometry->rooms[$point['room']]['storey'] === $storey) {
+                $points[] = [$point['x'], $point['y']];
+            }
+        }
+
+        return $points;
+    }
+
+    /** @return list<array{float, float, float, float}> */
+    private function treads(string $storey): array
+    {
+        $treads = [];
+        foreach ($this->sheet->geometry->roomsOn($storey) as $room) {
+            if ($room['code'] !== self::STAIR_CODE) {
+                continue;
+            }
+            [$left, $top, $right, $bottom] = (new Polygon($room['outline']))->bounds();
+            for ($y = $top + 0.75; $y < $bottom - 1.3; $y += 0.28) {
+                $treads[] = [$left + 0.2, $y, $right - 0.2, $y];
+            }
+        }
+
+        return $treads;
+    }
+
+    /**
+     * @param  list<WallRow>  $walls
+     * @return list<array{points: string, panes: list<array{float, float, float, float}>}>
+     */
+    private function openings(array $walls): array
+    {
+        $openings = [];
+        foreach ($walls as $wall) {
+            foreach ($wall['openings'] as $opening) {
+                $panes = [];
+                if ($opening['kind'] === 'window') {
+                    foreach ([-0.09, 0.09] as $side) {
+                        $edge = $this->stroke($wall, $opening['offset'], $opening['offset'] + $opening['width'], 2 * abs($side));
+                        $panes[] = $side < 0 ? [...$edge[0], ...$edge[1]] : [...$edge[3], ...$edge[2]];
+                    }
+                }
+                $openings[] = ['points' => $this->points($this->stroke($wall, $opening['offset'], $opening['offset'] + $opening['width'], $this->thickness($wall) + 0.01)), 'panes' => $panes];
+            }
+        }
+
+        return $openings;
+    }
+
+    /**
+     * @param  list<WallRow>  $walls
+     * @return list<Box>
+     */
+    private function wallBoxes(array $walls): array
+    {
+        $boxes = [];
+        foreach ($walls as $wall) {
+            $boxes = [...$boxes, ...Box::along($wall['from'][0], $wall['from'][1], $wall['to'][0], $wall['to'][1], $this->thickness($wall))];
+        }
+
+        return $boxes;
+    }
+
+    /**
+     * The four corners of a stretch of wall.
+     *
+     * @param  WallRow  $wall
+     * @return array{array{float, float}, array{float, float}, array{float, float}, array{float, float}}
+     */
+    private function stroke(array $wall, float $start, float $end, ?float $thickness = null): array
+    {
+        $length = hypot($wall['to'][0] - $wall['from'][0], $wall['to'][1] - $wall['from'][1]);
+        $ux = ($wall['to'][0] - $wall['from'][0]) / $length;
+        $uy = ($wall['to'][1] - $wall['from'][1]) / $length;
+        $half = ($thickness ?? $this->thickness($wall)) / 2;
+        $at = static fn (float $along, float $side): array => [
+            round($wall['from'][0] + $ux * $along - $uy * $side, 3),
+            round($wall['from'][1] + $uy * $along + $ux * $side, 3),
+        ];
+
+        return [$at($start, -$half), $at($end, -$half), $at($end, $half), $at($start, $half)];
+    }
+
+    /** @param WallRow $wall */
+    private function thickness(array $wall): float
+    {
+        $layers = array_map(static fn (array $layer): Layer => new Layer($layer['material'], $layer['thickness']), $wall['layers']);
+
+        return max(self::THINNEST_WALL, (new Wall($wall['from'], $wall['to'], 0, 1, $layers))->thickness());
+    }
+
+    /** @param list<array{float, float}> $corners */
+    private function points(array $corners): string
+    {
+        return implode(' ', array_map(static fn (array $corner): string => "{$corner[0]},{$corner[1]}", $corners));
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+use App\Models\SiteJob;
+use Illuminate\Support\Facades\Cache;
+use Kavvel\Core\Cli\Input;
+use Kavvel\Core\Site\Building;
+use Kavvel\Core\Site\BuildingReader;
+use Kavvel\Core\Site\Polygon;
+
+/**
+ * The building of a job as drawn: storeys (top first), rooms, walls and points. Kept per version of the plan,
+ * since every page needs it and few change it.
+ *
+ * @phpstan-type StoreyRow array{id: int, key: string, name: string, level: int, elevation: float, height: float, outline: list<array{float, float}>, floorLayers: list<array{material: string, thickness: float}>}
+ * @phpstan-type RoomRow array{id: int, key: string, storey: string, name: string, code: string, outline: list<array{float, float}>}
+ * @phpstan-type WallRow array{key: string, storey: string, label: string, from: array{float, float}, to: array{float, float}, height: float, layers: list<array{material: string, thickness: float}>, openings: list<array{kind: string, offset: float, width: float, sill: float, head: float, layers: list<array{material: string, thickness: float}>}>}
+ * @phpstan-type PointRow array{id: int, key: string, room: int, x: float, y: float, z: float, purpose: string, mains: bool}
+ */
+final readonly class Geometry
+{
+    /**
+     * @param  list<StoreyRow>  $storeys
+     * @param  array<int, RoomRow>  $rooms  by id
+     * @param  list<WallRow>  $walls
+     * @param  list<PointRow>  $points
+     */
+    private function __construct(public array $storeys, public array $rooms, public array $walls, public array $points) {}
+
+    public static function of(SiteJob $job): self
+    {
+        $kept = Cache::rememberForever("geometry.{$job->id}.{$job->plan_version}", static fn (): array => self::read($job));
+
+        return new self($kept['storeys'], $kept['rooms'], $kept['walls'], $kept['points']);
+    }
+
+    /** @return StoreyRow|null */
+    public function storey(?string $key): ?array
+    {
+        foreach ($this->storeys as $storey) {
+            if ($storey['key'] === $key) {
+                return $storey;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return StoreyRow */
+    public function storeyOfRoom(int $roomId): array
+    {
+        return $this->storey($this->rooms[$roomId]['storey']) ?? $this->storeys[0];
+    }
+
+    /** @return list<RoomRow> */
+    public function roomsOn(string $storey): array
+    {
+        return array_values(array_filter($this->rooms, static fn (array $room): bool => $room['storey'] === $storey));
+    }
+
+    /** @return list<WallRow> */
+    public function wallsOn(string $storey): array
+    {
+        return array_values(array_filter($this->walls, static fn (array $wall): bool => $wall['storey'] === $storey));
+    }
+
+    /** The room that a place of this storey lies in. */
+    public function roomAt(string $storey, float $x, float $y): ?int
+    {
+        foreach ($this->roomsOn($storey) as $room) {
+            if ((new Polygon($room['outline']))->contains($x, $y)) {
+                return $room['id'];
+            }
+        }
+
+        return null;
+    }
+
+    public function building(): Building
+    {
+        return BuildingReader::building(
+            Input::of($this->storeys, '$.storeys')->items(),
+            Input::of($this->walls, '$.walls')->items(),
+        );
+    }
+
+    /** @return array{storeys: list<StoreyRow>, rooms: array<int, RoomRow>, walls: list<WallRow>, points: list<PointRow>} */
+    private static function read(SiteJob $job): array
+    {
+        $storeys = [];
+        foreach ($job->storeys()->orderByDesc('level')->orderBy('id')->get() as $storey) {
+            $storeys[$storey->id] = ['id' => $storey->id, 'key' => $storey->key, 'name' => $storey->name, 'level' => $storey->level, 'elevation' => $storey->elevation,
+                'height' => $storey->height, 'outline' => $storey->outline, 'floorLayers' => $storey->floor_layers];
+        }
+        $rooms = [];
+        foreach ($job->rooms()->orderBy('id')->get() as $room) {
+            $rooms[$room->id] = ['id' => $room->id, 'key' => $room->key, 'storey' => $storeys[$room->storey_id]['key'], 'name' => $room->name, 'code' => $room->code, 'outline' => $room->outline];
+        }
+        $walls = [];
+        foreach ($job->walls()->orderBy('id')->get() as $wall) {
+            $walls[] = ['key' => $wall->key, 'storey' => $storeys[$wall->storey_id]['key'], 'label' => $wall->label, 'from' => $wall->from, 'to' => $wall->to,
+                'height' => $wall->height, 'layers' => $wall->layers, 'openings' => $wall->openings];
+        }
+        $points = [];
+        foreach ($job->points()->orderBy('id')->get() as $point) {
+            $points[] = ['id' => $point->id, 'key' => $point->key, 'room' => $point->room_id, 'x' => $point->x, 'y' => $point->y, 'z' => $point->z, 'purpose' => $point->purpose, 'mains' => $point->mains];
+        }
+
+        return ['storeys' => array_values($storeys), 'rooms' => $rooms, 'walls' => $walls, 'points' => $points];
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+/** How a part of the drawing is coloured: by class on screen, where themes change, and by attribute on paper. */
+final readonly class Paint
+{
+    private const FONT = 'font-family="DejaVu Sans"';
+
+    /** The light theme's tokens, for paper. */
+    private const PRINT = [
+        'floor' => 'fill="#ffffff"',
+        'wall' => 'fill="#26383f"',
+        'opening' => 'fill="#ffffff"',
+        'pane' => 'stroke="#26383f" stroke-width="0.035" fill="none"',
+        'tread' => 'stroke="#d4dad8" stroke-width="0.05"',
+        'room' => 'fill="#3d5057" font-weight="bold" '.self::FONT,
+        'plate planned' => 'fill="#ffffff" stroke="#3d5057" stroke-width="0.05" stroke-dasharray="0.12 0.08"',
+        'plate in' => 'fill="#f8ece2" stroke="#a8480f" stroke-width="0.06"',
+        'plate proved' => 'fill="#a8480f" stroke="#a8480f" stroke-width="0.06"',
+        'plate fault' => 'fill="#fdeaea" stroke="#a51d24" stroke-width="0.06" stroke-dasharray="0.03 0.06"',
+        'plate stack' => 'fill="#ffffff" stroke="#12242b" stroke-width="0.05"',
+        'tag planned' => 'fill="#12242b" font-weight="bold" '.self::FONT,
+        'tag in' => 'fill="#12242b" font-weight="bold" '.self::FONT,
+        'tag fault' => 'fill="#a51d24" font-weight="bold" '.self::FONT,
+        'tag stack' => 'fill="#12242b" font-weight="bold" '.self::FONT,
+        'tag proved' => 'fill="#ffffff" font-weight="bold" '.self::FONT,
+        'label' => 'fill="#12242b" '.self::FONT,
+        'gateway' => 'fill="#12242b"',
+        'gateway-text' => 'fill="#ffffff" font-weight="bold" '.self::FONT,
+        'point' => 'fill="none" stroke="#6f8d97" stroke-width="0.04"',
+        'link accepted' => 'stroke="#a8480f" fill="none"',
+        'link thin' => 'stroke="#12242b" fill="none" stroke-dasharray="0.22 0.12"',
+        'link lost' => 'stroke="#a51d24" fill="none" stroke-dasharray="0.05 0.12"',
+        'link forecast' => 'stroke="#12242b" fill="none" stroke-dasharray="0.05 0.11" stroke-linecap="round"',
+        'capsule accepted' => 'fill="#ffffff" stroke="#a8480f" stroke-width="0.035"',
+        'capsule thin' => 'fill="#fff3cf" stroke="#12242b" stroke-width="0.035"',
+        'capsule lost' => 'fill="#fdeaea" stroke="#a51d24" stroke-width="0.035"',
+        'capsule forecast' => 'fill="#ffffff" stroke="#12242b" stroke-width="0.035"',
+        'capsule-text' => 'fill="#12242b" font-weight="bold" '.self::FONT,
+        'bracket' => 'stroke="#12242b" stroke-width="0.07" fill="none"',
+    ];
+
+    private function __construct(private bool $onPaper) {}
+
+    public static function screen(): self
+    {
+        return new self(false);
+    }
+
+    public static function paper(): self
+    {
+        return new self(true);
+    }
+
+    /** The attributes of one part. */
+    public function __invoke(string $part): string
+    {
+        if ($this->onPaper) {
+            return self::PRINT[$part];
+        }
+
+        return 'class="'.implode(' ', array_map(static fn (string $word, int $at): string => $at === 0 ? "p-{$word}" : "is-{$word}", explode(' ', $part), array_keys(explode(' ', $part)))).'"';
+    }
+}

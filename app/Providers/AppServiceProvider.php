@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Console\Beat;
+use App\Models\SiteJob;
+use App\Policies\SiteJobPolicy;
+use App\Tenancy\CurrentCompany;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Queue\Events\Looping;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->scoped(CurrentCompany::class);
+    }
+
+    public function boot(): void
+    {
+        Model::preventLazyLoading();
+        Model::preventSilentlyDiscardingAttributes();
+        Gate::policy(SiteJob::class, SiteJobPolicy::class);
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(6)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()));
+        Event::listen(Looping::class, static fn () => Beat::of('queue'));
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Bench;
+
+use App\Models\Snag;
+use App\Models\User;
+use App\Plan\Drawing;
+use App\Stations\JobSheet;
+use App\Stations\Line;
+use App\Stations\Move;
+use App\Stations\SlotSheet;
+use App\Stations\Station;
+use Illuminate\Database\Eloquent\Collection;
+
+/** A whole page of the bench: line, plan, move, and the slot that is open beside it. */
+final readonly class Bench
+{
+    /** @param Collection<int, Snag> $openSnags */
+    public function __construct(
+        public JobSheet $sheet,
+        public Line $line,
+        public Station $station,
+        public Move $move,
+        public Drawing $drawing,
+        public ?SlotSheet $open,
+        public Collection $openSnags,
+        public User $user,
+        public string $liveUrl,
+    ) {}
+
+    /**
+     * The address of this page with something else chosen.
+     *
+     * @param  array<string, string|null>  $change
+     */
+    public function url(array $change = []): string
+    {
+        return route($this->station->route(), array_filter([
+            'job' => $this->sheet->job->key,
+            'storey' => $this->drawing->storey,
+            'slot' => $this->open?->card->key(),
+            ...$change,
+        ], static fn (?string $value): bool => $value !== null));
+    }
+
+    public function mayWork(): bool
+    {
+        return $this->user->can('work', $this->sheet->job);
+    }
+
+    public function mayLead(): bool
+    {
+        return $this->user->can('lead', $this->sheet->job);
+    }
+}

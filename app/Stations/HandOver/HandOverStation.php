@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\HandOver;
+
+use App\Models\Pack;
+use App\Models\Snag;
+use App\Plan\Lens;
+use App\Stations\JobSheet;
+use App\Stations\Move;
+use App\Stations\SlotCard;
+use Kavvel\Core\Proving\Standing;
+
+/** What still stands between the job and its pack, and the packs that were made. */
+final readonly class HandOverStation
+{
+    public function move(JobSheet $sheet): Move
+    {
+        $snag = Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->with('slot')->orderBy('id')->first();
+        $packs = Pack::query()->where('site_job_id', $sheet->job->id)->with('user')->latest('number')->limit(5)->get();
+        $making = $packs->first(static fn (Pack $pack): bool => in_array($pack->state, ['asked', 'making'], true));
+        $standings = array_count_values(array_map(static fn (SlotCard $card): string => $card->standing()->value, array_values($sheet->cards)));
+
+        return new Move('hand-over.move', [
+            'snag' => $snag,
+            'snags' => Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->count(),
+            'packs' => $packs,
+            'making' => $making,
+            'proved' => $standings[Standing::Proved->value] ?? 0,
+            'in' => $standings[Standing::In->value] ?? 0,
+            'planned' => $standings[Standing::Planned->value] ?? 0,
+            'faults' => $standings[Standing::Fault->value] ?? 0,
+        ], new Lens, $snag?->slot?->key, isLive: $making !== null, note: '');
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\HandOver;
+
+use App\Models\Pack;
+use App\Models\SiteJob;
+use App\Plan\Draughtsman;
+use App\Plan\Lens;
+use App\Plan\Paint;
+use App\Stations\JobSheet;
+use App\Stations\Mesh\MeshStation;
+use Closure;
+use Dompdf\Dompdf;
+use Dompdf\Options;
+
+/** Prints the pages of a pack. No code and no key is ever among its data. */
+final readonly class PackPress
+{
+    public function __construct(private MeshStation $mesh) {}
+
+    /** @param Closure(int, string): void $progress percent and what is being done */
+    public function print(SiteJob $job, Pack $pack, Closure $progress): string
+    {
+        $progress(10, 'reading the job');
+        $sheet = JobSheet::of($job);
+        $content = PackContent::of($sheet);
+        $progress(30, 'drawing the plans');
+        $lens = $this->mesh->move($sheet)->lens;
+        $plans = [];
+        foreach ($sheet->geometry->storeys as $storey) {
+            $drawing = Draughtsman::draw($sheet, $storey['key'], new Lens($lens->links));
+            $svg = view('plan.file', ['drawing' => $drawing, 'paint' => Paint::paper()])->render();
+            $plans[] = ['name' => $storey['name'], 'wide' => $drawing->frame->width >= $drawing->frame->height * 1.1, 'src' => 'data:image/svg+xml;base64,'.base64_encode($svg)];
+        }
+        $progress(55, 'setting the pages');
+        $html = view('packs.pack', ['job' => $job, 'pack' => $pack, 'sheet' => $sheet, 'content' => $content, 'plans' => $plans])->render();
+        $progress(70, 'printing');
+        $options = new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'tempDir' => storage_path('app'), 'fontCache' => storage_path('app'), 'chroot' => storage_path('app')]);
+        $dompdf = new Dompdf($options);
+        $dompdf->setPaper('A4');
+        $dompdf->loadHtml($html, 'UTF-8');
+        $dompdf->render();
+        $this->number($dompdf, "{$job->name} · pack {$pack->number}");
+        $progress(95, 'storing');
+
+        return (string) $dompdf->output();
+    }
+
+    private function number(Dompdf $dompdf, string $title): void
+    {
+        $font = $dompdf->getFontMetrics()->getFont('DejaVu Sans');
+        $dompdf->getCanvas()->page_text(51, 806, $title, $font, 8, [0.24, 0.31, 0.34]);
+        $dompdf->getCanvas()->page_text(478, 806, 'page {PAGE_NUM} of {PAGE_COUNT}', $font, 8, [0.24, 0.31, 0.34]);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\HandOver;
+
+use App\Jobs\MakePack;
+use App\Logbook\Logbook;
+use App\Models\Pack;
+use App\Models\SiteJob;
+use App\Models\User;
+use Illuminate\Validation\ValidationException;
+
+/** Asks for a pack: numbered at once, made by the queue. */
+final readonly class Packs
+{
+    public function __construct(private Logbook $logbook) {}
+
+    /** @throws ValidationException while a snag is open or another pack is being made */
+    public function ask(SiteJob $job, User $person): void
+    {
+        $open = $job->snags()->where('state', 'open')->count();
+        if ($open > 0) {
+            throw ValidationException::withMessages(['pack' => $open === 1
+                ? 'One snag is open. Clear it, or have the client accept it by name.'
+                : "{$open} snags are open. Clear them, or have the client accept them by name."]);
+        }
+        if ($job->packs()->whereIn('state', ['asked', 'making'])->exists()) {
+            throw ValidationException::withMessages(['pack' => 'A pack is being made already.']);
+        }
+        $pack = Pack::query()->create(['site_job_id' => $job->id, 'number' => (int) $job->packs()->lockForUpdate()->max('number') + 1, 'state' => 'asked', 'step' => 'waiting for its turn', 'user_id' => $person->id, 'asked_at' => now()]);
+        $this->logbook->write($job, $person, 'pack', "Asked for pack {$pack->number}.");
+        MakePack::dispatch($job->company_id, $pack->id);
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use App\Models\Gateway;
+use App\Models\SiteJob;
+use App\Models\Slot;
+use App\Plan\Geometry;
+use Illuminate\Database\Eloquent\Collection;
+use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Proving\Ladder;
+use Kavvel\Core\Radio\Clutter;
+use Kavvel\Core\Site\Vec3;
+
+/** A job as every station reads it: the building, its slots with their standing, its gateway. Loaded once a request. */
+final readonly class JobSheet
+{
+    /** @param array<string, SlotCard> $cards by key, in the order of the plan */
+    private function __construct(public SiteJob $job, public Geometry $geometry, public array $cards, public ?Gateway $gateway) {}
+
+    public static function of(SiteJob $job): self
+    {
+        $geometry = Geometry::of($job);
+        $slots = $job->slots()->with(['profile', 'node'])->orderBy('room_id')->orderBy('id')->get();
+        $outcomes = [];
+        foreach ($job->proofResults()->orderBy('id')->get() as $proof) {
+            $outcomes[$proof->slot_id][$proof->rung->value] = $proof->outcome;
+        }
+        $forecasts = $job->forecasts()->where('plan_version', $job->plan_version)->get()->keyBy('slot_id');
+        $cards = [];
+        foreach ($slots as $slot) {
+            $storey = $geometry->storeyOfRoom($slot->room_id);
+            $cards[$slot->key] = new SlotCard(
+                $slot,
+                self::profile($slot, $job->region),
+                $geometry->rooms[$slot->room_id]['name'],
+                $storey['key'],
+                $storey['name'],
+                $slot->node,
+                new Ladder($outcomes[$slot->id] ?? [], $slot->node !== null && $slot->node->state === 'joined'),
+                $forecasts->get($slot->id),
+            );
+        }
+        /** @var Collection<int, Gateway> $gateways */
+        $gateways = $job->gateways()->with('networks')->orderBy('id')->get();
+
+        return new self($job, $geometry, $cards, $gateways->first());
+    }
+
+    public function card(?string $key): ?SlotCard
+    {
+        return $key === null ? null : $this->cards[$key] ?? null;
+    }
+
+    public function cardOfAddress(string $address): ?SlotCard
+    {
+        foreach ($this->cards as $card) {
+            if ($card->node?->address === $address) {
+                return $card;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, SlotCard> */
+    public function ofProtocol(string $protocol): array
+    {
+        return array_filter($this->cards, static fn (SlotCard $card): bool => $card->profile->protocol === $protocol);
+    }
+
+    public function gatewayPlace(): ?Vec3
+    {
+        return $this->gateway === null ? null : new Vec3($this->gateway->x, $this->gateway->y, $this->gateway->z);
+    }
+
+    public function gatewayStorey(): ?string
+    {
+        foreach ($this->geometry->storeys as $storey) {
+            if ($storey['id'] === $this->gateway?->storey_id) {
+                return $storey['key'];
+            }
+        }
+
+        return null;
+    }
+
+    public function clutter(): Clutter
+    {
+        return new Clutter($this->job->clutter_constant_db, $this->job->clutter_db_per_metre);
+    }
+
+    private static function profile(Slot $slot, string $region): Profile
+    {
+        return $slot->profile->core($region);
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use App\Models\Pack;
+use App\Models\Question;
+use App\Models\RadioSurvey;
+use App\Models\Snag;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Str;
+use Kavvel\Core\Catalogue\Profile;
+
+/** Where the work stands, station by station. */
+final readonly class Line
+{
+    /** Joins over no radio of the gateway: nothing to pair */
+    private const NEVER_PAIRED = ['ir', 'rf', 'wired'];
+
+    /** @param list<Tap> $taps */
+    private function __construct(public array $taps) {}
+
+    /**
+     * @param  Collection<int, Snag>  $openSnags
+     * @param  Collection<int, Question>  $openQuestions
+     */
+    public static function of(JobSheet $sheet, Collection $openSnags, Collection $openQuestions, ?RadioSurvey $survey, ?Pack $pack): self
+    {
+        $cards = $sheet->cards;
+        $total = max(1, count($cards));
+        $toPair = array_filter($cards, static fn (SlotCard $card): bool => self::isPaired($card->profile));
+        $in = array_filter($cards, static fn (SlotCard $card): bool => $card->isIn());
+        $named = array_filter($cards, static fn (SlotCard $card): bool => $card->slot->named_at !== null);
+        $unnamed = array_filter($in, static fn (SlotCard $card): bool => $card->slot->named_at === null);
+        $forecast = array_filter($cards, static fn (SlotCard $card): bool => $card->profile->radio === null || $card->forecast !== null);
+        $judged = $survey === null ? 0 : (int) $survey->accepted + (int) $survey->thin + (int) $survey->lost;
+        $unsound = $survey === null ? 0 : (int) $survey->thin + (int) $survey->lost;
+        $pairOpen = count($toPair) - count(array_intersect_key($toPair, $in));
+
+        return new self([
+            self::countedTap(Station::Survey, count($forecast) / $total, $openQuestions->count(), 'question'),
+            new Tap(Station::Pair, count($toPair) === 0 ? 1.0 : 1 - $pairOpen / count($toPair), $pairOpen, $pairOpen === 0 ? '' : "{$pairOpen} open"),
+            new Tap(Station::Name, count($named) / $total, count($unnamed), $unnamed === [] ? '' : count($unnamed).' to name'),
+            new Tap(Station::Mesh, $judged === 0 ? 0.0 : ($judged - $unsound) / $judged, $unsound, match (true) {
+                $survey === null => 'no survey',
+                $unsound === 0 => '',
+                default => trim(($survey->thin ? "{$survey->thin} thin" : '').($survey->thin && $survey->lost ? ', ' : '').($survey->lost ? "{$survey->lost} lost" : '')),
+            }),
+            self::countedTap(Station::HandOver, $pack?->state === 'ready' ? 1.0 : 0.0, $openSnags->count(), 'snag'),
+        ]);
+    }
+
+    public static function isPaired(Profile $profile): bool
+    {
+        return ! in_array($profile->protocol, self::NEVER_PAIRED, true);
+    }
+
+    public function tap(Station $station): Tap
+    {
+        foreach ($this->taps as $tap) {
+            if ($tap->station === $station) {
+                return $tap;
+            }
+        }
+
+        throw new \LogicException("The line has no {$station->value}.");
+    }
+
+    private static function countedTap(Station $station, float $share, int $open, string $word): Tap
+    {
+        return new Tap($station, $share, $open, $open === 0 ? '' : $open.' '.Str::plural($word, $open));
+    }
+}

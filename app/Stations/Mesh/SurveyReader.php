@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Mesh;
+
+use App\Gateway\GatewayClient;
+use App\Logbook\Logbook;
+use App\Models\RadioLink;
+use App\Models\RadioSurvey;
+use App\Models\SiteJob;
+use App\Stations\JobSheet;
+use App\Tenancy\CurrentCompany;
+use Illuminate\Support\Facades\DB;
+use Kavvel\Core\Mesh\Verdict;
+
+/** Fetches the neighbour tables of a finished survey, stores the links and what they come to. */
+final readonly class SurveyReader
+{
+    public function __construct(private CurrentCompany $company, private Logbook $logbook) {}
+
+    public function read(RadioSurvey $survey, GatewayClient $client): void
+    {
+        $links = $client->survey($survey->reference)['links'];
+        DB::transaction(function () use ($survey, $links): void {
+            RadioLink::query()->insert(array_map(fn (array $link): array => [
+                'company_id' => $this->company->id(), 'radio_survey_id' => $survey->id, 'a' => $link['from'], 'b' => $link['to'],
+                'margin_db' => $link['marginDb'], 'margin_back_db' => $link['marginBackDb'] ?? null,
+            ], $links));
+            $job = SiteJob::query()->findOrFail($survey->site_job_id);
+            $report = SurveyedMesh::of(JobSheet::of($job), $survey->load('links'))->report;
+            $survey->update(['state' => 'done', 'ended_at' => now(), 'accepted' => $report->count(Verdict::Accepted),
+                'thin' => $report->count(Verdict::Thin), 'lost' => $report->count(Verdict::Lost)]);
+            $this->logbook->write($job, Logbook::GATEWAY, 'mesh', sprintf('Survey done: %d links, %d thin, %d lost.', count($links), $survey->thin, $survey->lost));
+        });
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Name;
+
+use App\Stations\JobSheet;
+use App\Stations\SlotCard;
+use Kavvel\Core\Naming\Conflict;
+use Kavvel\Core\Naming\ConflictCheck;
+use Kavvel\Core\Naming\Device;
+use Kavvel\Core\Naming\Name;
+use Kavvel\Core\Naming\NamePlan;
+use Kavvel\Core\Naming\Pattern;
+use Kavvel\Core\Naming\Shortener;
+use Kavvel\Core\Naming\Text;
+
+/** Names of a job: what the pattern proposes, and whether a name that was typed will do. */
+final readonly class Names
+{
+    /** @return array<string, Name> proposals by slot key */
+    public function proposals(JobSheet $sheet): array
+    {
+        return array_column($this->plan($sheet)->names, null, 'id');
+    }
+
+    /** @return list<Conflict> */
+    public function conflicts(JobSheet $sheet): array
+    {
+        return $this->plan($sheet)->conflicts;
+    }
+
+    /** Why this name can't be given, or null. */
+    public function objection(JobSheet $sheet, SlotCard $card, string $name): ?string
+    {
+        $folded = Text::fold($name);
+        if ($folded === '') {
+            return 'A name needs at least one letter or digit.';
+        }
+        if ($card->profile->protocol === 'matter' && strlen($name) > Shortener::MATTER_BYTES) {
+            return sprintf('“%s” has %d bytes; a Matter device takes %d.', $name, strlen($name), Shortener::MATTER_BYTES);
+        }
+        foreach ($sheet->cards as $other) {
+            if ($other->key() !== $card->key() && $other->slot->name !== null && Text::fold($other->slot->name) === $folded) {
+                return "“{$name}” is already the name of the {$other->fullTitle()}. Add what tells them apart.";
+            }
+        }
+        foreach ($sheet->geometry->rooms as $room) {
+            if (Text::fold($room['name']) === $folded) {
+                return "“{$name}” is also a room: a spoken order would move all of it.";
+            }
+        }
+
+        return null;
+    }
+
+    private function plan(JobSheet $sheet): NamePlan
+    {
+        $devices = array_values(array_map(static fn (SlotCard $card): Device => new Device(
+            $card->key(), $card->room, $card->slot->place, $card->slot->what, $card->profile->protocol,
+        ), $sheet->cards));
+
+        return NamePlan::of(new Pattern($sheet->job->name_pattern), $devices, new ConflictCheck(array_column($sheet->geometry->rooms, 'name'), [], []));
+    }
+}

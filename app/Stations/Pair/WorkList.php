@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Pair;
+
+use App\Stations\JobSheet;
+use App\Stations\Line;
+use App\Stations\SlotCard;
+use Kavvel\Core\Pairing\OrderSlot;
+use Kavvel\Core\Pairing\School;
+use Kavvel\Core\Pairing\WorkOrder;
+
+/** The order of work of a job: the core's, over all its slots, with what is still open. */
+final readonly class WorkList
+{
+    /**
+     * @param  list<array{card: SlotCard, why: string}>  $open  slots that the gateway link can pair now, in order
+     * @param  list<SlotCard>  $elsewhere  open slots of radios whose windows are opened by hand
+     */
+    private function __construct(public array $open, public array $elsewhere) {}
+
+    /** @param list<string> $putOff keys that were skipped: they go to the end */
+    public static function of(JobSheet $sheet, array $putOff): self
+    {
+        $linked = $sheet->gateway?->networks->where('linked', true)->pluck('protocol')->all() ?? [];
+        $order = WorkOrder::of(School::from($sheet->job->school), self::orderSlots($sheet), $sheet->gateway->key ?? 'gateway');
+        $open = [];
+        $elsewhere = [];
+        foreach ($order as $entry) {
+            $card = $sheet->cards[$entry->id];
+            if ($card->isIn() || ! Line::isPaired($card->profile)) {
+                continue;
+            }
+            if (in_array($card->profile->protocol, $linked, true)) {
+                $open[] = ['card' => $card, 'why' => self::withTitles($entry->why, $sheet)];
+            } else {
+                $elsewhere[] = $card;
+            }
+        }
+        usort($open, static fn (array $a, array $b): int => in_array($a['card']->key(), $putOff, true) <=> in_array($b['card']->key(), $putOff, true));
+
+        return new self($open, $elsewhere);
+    }
+
+    public function first(): ?SlotCard
+    {
+        return $this->open[0]['card'] ?? null;
+    }
+
+    public function why(string $key): string
+    {
+        foreach ($this->open as $entry) {
+            if ($entry['card']->key() === $key) {
+                return $entry['why'];
+            }
+        }
+
+        return '';
+    }
+
+    /** @return list<OrderSlot> */
+    private static function orderSlots(JobSheet $sheet): array
+    {
+        return array_values(array_map(static fn (SlotCard $card): OrderSlot => new OrderSlot(
+            $card->key(),
+            $card->profile->protocol,
+            $card->profile->isRouter,
+            $card->profile->secure,
+            $card->forecast?->parent_key,
+            $card->forecast->parent_margin_db ?? 0.0,
+        ), $sheet->cards));
+    }
+
+    /** The core speaks of ids; people know the devices by their titles. */
+    private static function withTitles(string $why, JobSheet $sheet): string
+    {
+        return (string) preg_replace_callback('/“([^”]+)”/u', static fn (array $found): string => 'the '.($sheet->cards[$found[1]]->slot->title() ?? $found[1]), $why);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use App\Models\Forecast;
+use App\Models\Node;
+use App\Models\Slot;
+use Illuminate\Support\Str;
+use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Proving\Ladder;
+use Kavvel\Core\Proving\Standing;
+use Kavvel\Core\Radio\Mounting;
+use Kavvel\Core\Radio\RadioEnd;
+use Kavvel\Core\Mesh\Role;
+use Kavvel\Core\Site\Vec3;
+
+/** A slot with all that pages say of it. */
+final readonly class SlotCard
+{
+    public function __construct(
+        public Slot $slot,
+        public Profile $profile,
+        public string $room,
+        public string $storey,
+        public string $storeyName,
+        public ?Node $node,
+        public Ladder $ladder,
+        public ?Forecast $forecast,
+    ) {}
+
+    public function key(): string
+    {
+        return $this->slot->key;
+    }
+
+    public function title(): string
+    {
+        return Str::ucfirst($this->slot->title());
+    }
+
+    /** "reading lamp, chart room" */
+    public function fullTitle(): string
+    {
+        return $this->title().', '.mb_strtolower($this->room);
+    }
+
+    public function tag(): string
+    {
+        return Profile::tag($this->profile->protocol);
+    }
+
+    public function standing(): Standing
+    {
+        return $this->ladder->standing();
+    }
+
+    public function isIn(): bool
+    {
+        return $this->node !== null;
+    }
+
+    public function position(): Vec3
+    {
+        return new Vec3($this->slot->x, $this->slot->y, $this->slot->z);
+    }
+
+    /** Null where the profile has no radio. */
+    public function radioEnd(): ?RadioEnd
+    {
+        return $this->profile->radio === null ? null : new RadioEnd(
+            $this->slot->key,
+            $this->position(),
+            $this->profile->radio,
+            Mounting::from($this->slot->mounting)->lossDb(),
+            $this->profile->isRouter ? Role::Router : Role::End,
+            $this->profile->removable,
+        );
+    }
+}

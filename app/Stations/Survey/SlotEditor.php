@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Survey;
+
+use App\Logbook\Logbook;
+use App\Models\Point;
+use App\Models\Profile;
+use App\Models\SiteJob;
+use App\Models\Slot;
+use App\Models\User;
+use App\Stations\OptimisticLock;
+use Illuminate\Validation\ValidationException;
+use Kavvel\Core\Naming\Text;
+
+/** Adds, changes and removes slots; each change is a new version of the plan, with its forecasts. */
+final readonly class SlotEditor
+{
+    private const RELAY_PROFILE = 'zb-plug';
+
+    private const LABELS = ['place' => 'Place', 'what' => 'What', 'room_id' => 'Room', 'profile_id' => 'Profile', 'x' => 'x', 'y' => 'y', 'z' => 'Height', 'mounting' => 'Mounting', 'feed' => 'Feed', 'note' => 'Note'];
+
+    public function __construct(private Forecasts $forecasts, private Logbook $logbook, private OptimisticLock $lock) {}
+
+    /** @param array<string, mixed> $values */
+    public function add(SiteJob $job, array $values, User $person): Slot
+    {
+        $slot = Slot::query()->create(['site_job_id' => $job->id, 'key' => $this->freeKey($job, "{$values['place']} {$values['what']}"), ...$values]);
+        $this->logbook->write($job, $person, 'plan', "Added the {$slot->title()} to the plan.", $slot);
+        $this->forecasts->planChanged($job);
+
+        return $slot->refresh();
+    }
+
+    /** @param array<string, mixed> $values */
+    public function change(SiteJob $job, Slot $slot, int $seenVersion, array $values, User $person): void
+    {
+        $this->lock->update($slot, $seenVersion, $values, "the {$slot->title()}", self::LABELS);
+        $this->logbook->write($job, $person, 'plan', "Changed the {$slot->title()}.", $slot);
+        $this->forecasts->planChanged($job);
+    }
+
+    /** @throws ValidationException when a device is in it */
+    public function remove(SiteJob $job, Slot $slot, User $person): void
+    {
+        if ($slot->node_id !== null) {
+            throw ValidationException::withMessages(['slot' => "The {$slot->title()} has a device. Take its node away first, so that nothing is left on the network unnoticed."]);
+        }
+        $slot->delete();
+        $this->logbook->write($job, $person, 'plan', "Removed the {$slot->title()} from the plan.", $slot);
+        $this->forecasts->planChanged($job);
+    }
+
+    public function addRelay(SiteJob $job, Point $point, User $person): Slot
+    {
+        $profile = Profile::query()->where('key', self::RELAY_PROFILE)->first()
+            ?? throw ValidationException::withMessages(['point' => 'The catalogue has no plug-in relay ('.self::RELAY_PROFILE.').']);
+
+        return $this->add($job, ['room_id' => $point->room_id, 'point_id' => $point->id, 'profile_id' => $profile->id, 'place' => 'socket', 'what' => 'relay plug',
+            'x' => $point->x, 'y' => $point->y, 'z' => $point->z, 'mounting' => 'surface', 'feed' => null, 'note' => 'Relay for the mesh: do not unplug.'], $person);
+    }
+
+    private function freeKey(SiteJob $job, string $title): string
+    {
+        $taken = Slot::withTrashed()->where('site_job_id', $job->id)->pluck('key')->all();
+        $base = str_replace('_', '-', Text::slug($title)) ?: 'slot';
+        $key = $base;
+        for ($n = 2; in_array($key, $taken, true); $n++) {
+            $key = "{$base}-{$n}";
+        }
+
+        return $key;
+    }
+}

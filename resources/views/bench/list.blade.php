@@ -1,0 +1,20 @@
+<section class="room-list" aria-label="List of {{ $bench->drawing->name }}">
+    @foreach ($bench->sheet->geometry->roomsOn($bench->drawing->storey) as $room)
+    @php($cards = array_filter($bench->sheet->cards, fn ($card) => $card->slot->room_id === $room['id']))
+    <h2>{{ $room['name'] }}</h2>
+    @if ($cards === [])<p class="quiet">No slots.</p>@else
+    <ul class="rows">
+        @foreach ($cards as $card)
+        <li><a href="{{ $bench->url(['slot' => $card->key(), 'storey' => null]) }}" data-opens-slot>
+            <x-chip :tag="$card->tag()" :name="Kavvel\Core\Catalogue\Profile::protocolName($card->profile->protocol)"/>
+            <span>{{ $card->title() }}</span>
+            <span class="end">{{ $card->standing()->words() }}</span>
+        </a></li>
+        @endforeach
+    </ul>
+    @endif
+    @endforeach
+    @if ($bench->station === App\Stations\Station::Survey && $bench->mayWork())
+        @include('slots.add')
+    @endif
+</section>

@@ -1,0 +1,2 @@
+@props(['tag', 'name'])
+<abbr class="chip no-underline" title="{{ $name }}">{{ $tag }}</abbr>

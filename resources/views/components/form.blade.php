@@ -1,0 +1,7 @@
+@props(['action', 'method' => 'post', 'to' => null])
+<form action="{{ $action }}" method="post" @if ($to) hx-boost="false" hx-post="{{ $action }}" hx-target="{{ $to }}" hx-select="unset" hx-swap="innerHTML" hx-push-url="false" @endif {{ $attributes }}>
+    @csrf
+    @if (! in_array($method, ['post', 'get'], true)) @method($method) @endif
+    <input type="hidden" name="_once" value="{{ (string) Str::ulid() }}">
+    {{ $slot }}
+</form>

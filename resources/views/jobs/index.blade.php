@@ -1,0 +1,53 @@
+<x-layouts.page title="Jobs" :user="$user">
+<main class="page">
+    <div class="flex items-center justify-between gap-4 mb-4">
+        <h1 class="text-3xl font-bold">Jobs</h1>
+        <x-form :action="route('sign-out')"><button class="btn small plain">Sign out {{ $user->name }}</button></x-form>
+    </div>
+    @if ($errors->any())<p class="note danger mb-3" role="alert">{{ $errors->first() }}</p>@endif
+    @forelse ($today as $row)
+        @php($job = $row['job'])
+        <article class="card mb-3" aria-labelledby="job-{{ $job->key }}">
+            <div class="grid gap-4 md:grid-cols-[1fr_16rem] items-center">
+                <div>
+                    <h2 class="text-2xl font-bold" id="job-{{ $job->key }}">{{ $job->name }}</h2>
+                    <p class="quiet">{{ $job->client_name }} · {{ $job->address }}</p>
+                    <p class="mt-2">
+                        {{ ['survey' => 'At survey', 'commissioning' => 'Commissioning', 'aftercare' => 'Aftercare'][$job->stage] }},
+                        visit {{ $job->visit_number }} of {{ $job->visit_of }} ·
+                        <span class="measure">{{ $row['in'] }} of {{ $row['slots'] }}</span> in
+                        @if ($row['snags']) · {{ $row['snags'] }} {{ Str::plural('snag', $row['snags']) }}@endif
+                        @if ($row['questions']) · {{ $row['questions'] }} {{ Str::plural('question', $row['questions']) }}@endif
+                    </p>
+                </div>
+                <a class="{{ $loop->first ? 'big' : 'btn' }}" href="{{ route('jobs.show', $job) }}">{{ $loop->first ? 'Go to work' : 'Open' }}<span class="visually-hidden"> at {{ $job->name }}</span></a>
+            </div>
+            @can('editClient', $job)
+            <details class="mt-2"><summary>Client and job file</summary>
+                <x-form :action="route('jobs.client.update', $job)" method="put" class="grid md:grid-cols-2 gap-x-4">
+                    <input type="hidden" name="lock_version" value="{{ $job->lock_version }}">
+                    <label class="field"><span>Client</span><input name="client_name" value="{{ $job->client_name }}" required></label>
+                    <label class="field"><span>Address</span><input name="address" value="{{ $job->address }}" required></label>
+                    <label class="field"><span>E-mail</span><input type="email" name="client_email" value="{{ $job->client_email }}"></label>
+                    <label class="field"><span>Telephone</span><input name="client_phone" value="{{ $job->client_phone }}"></label>
+                    <button class="btn">Save the client</button>
+                    <a class="btn plain" href="{{ route('jobs.export', $job) }}">Export the job file</a>
+                </x-form>
+            </details>
+            @endcan
+        </article>
+    @empty
+        <p class="card">You are on no job yet. A lead puts you on one.</p>
+    @endforelse
+    @can('create', App\Models\SiteJob::class)
+    <x-form :action="route('jobs.store')" enctype="multipart/form-data" class="card">
+        <h2 class="text-xl font-bold mb-1">A new job from a job file</h2>
+        <p class="quiet mb-3">An import always makes a new job. A file with a mistake changes nothing, and says where the mistake is.</p>
+        <div class="grid md:grid-cols-[1fr_14rem] gap-3 items-end">
+            <label class="field m-0"><span>Job file</span><input type="file" name="file" accept=".json,application/json"></label>
+            <button class="btn">Import it</button>
+        </div>
+    </x-form>
+    @endcan
+</main>
+</x-layouts.page>

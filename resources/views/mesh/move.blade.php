@@ -1,0 +1,51 @@
+@php($thin = $report->count(Kavvel\Core\Mesh\Verdict::Thin))
+@php($lost = $report->count(Kavvel\Core\Mesh\Verdict::Lost))
+<div>
+    <p class="over"><span>Next move</span><span>{{ count($report->nodes) }} devices, {{ $survey->links->count() }} links</span></p>
+    @if ($worst === null)
+        <h2>{{ $thin + $lost === 0 ? 'Every device has an accepted path' : 'Match what is nobody’s yet' }}</h2>
+        <p class="why">{{ $thin + $lost === 0 ? 'Nothing here needs a relay.' : 'A device on the network belongs to no slot.' }}</p>
+    @elseif ($advice !== null)
+        <h2>Put a relay in the {{ mb_strtolower($advice['room']) }}</h2>
+        <p class="why">The {{ $worst->slot->title() }} is {{ $judgement->verdict->value }}{{ $judgement->weakestDb === null ? '' : sprintf(' (%d dB)', round($judgement->weakestDb)) }}. A relay at the {{ $advice['purpose'] }} there, {{ number_format($advice['distanceM'], 1) }} m away, makes it accepted by the forecast{{ count($advice['gains']) > 1 ? ', and helps '.(count($advice['gains']) - 1).' more' : '' }}.</p>
+    @else
+        <h2>Move or rewire the {{ $worst->slot->title() }}</h2>
+        <p class="why">It is {{ $judgement->verdict->value }}, and no single relay at a free mains point makes it accepted. Pair the relays that the plan has first, or look for another place.</p>
+    @endif
+</div>
+@if ($advice !== null)
+<dl class="evidence">
+    <div><dt>Now</dt><dd>{{ $advice['nowLost'] }} lost</dd><dd class="quiet">{{ $advice['nowThin'] }} thin</dd></div>
+    <div><dt>With it</dt><dd>{{ $advice['thenLost'] }} lost</dd><dd>{{ $advice['thenThin'] }} thin</dd></div>
+</dl>
+@endif
+@include('mesh.progress')
+@if ($bench->mayWork())
+<div class="thumb">
+    @if ($running)<button class="big" data-move="surveying" disabled>The hub asks around</button>
+    @elseif ($advice !== null)<x-form :action="route('jobs.relays.store', $job)"><input type="hidden" name="point" value="{{ $advice['point'] }}"><button class="big" data-move="relay-{{ $advice['point'] }}" data-key="n">Add it to the work</button></x-form>
+    @elseif ($worst === null)<a class="big" data-move="to-hand-over" data-key="n" href="{{ route('jobs.hand-over', $job) }}">On to handing over</a>
+    @else<a class="big" data-move="to-pair" data-key="n" href="{{ route('jobs.pair', $job) }}">On with pairing</a>@endif
+</div>
+<div class="pair">
+    @if (! $running)<x-form :action="route('jobs.radio-surveys.store', $job)"><button class="btn">Survey again</button></x-form>@endif
+    @if ($worst !== null)<x-form :action="route('jobs.snags.store', $job)" to="#drawer"><input type="hidden" name="slot" value="{{ $worst->key() }}"><input type="hidden" name="text" value="The link of the {{ $worst->slot->title() }} is {{ $judgement->verdict->value }}."><button class="btn">Raise a snag</button></x-form>@endif
+</div>
+@endif
+<div>
+    <h3>What the survey says</h3>
+    <ul class="rows">
+        @foreach ($report->nodes as $node)
+            @if ($node->verdict !== Kavvel\Core\Mesh\Verdict::Accepted)
+            <li><a href="{{ $bench->url(['slot' => $node->id, 'storey' => null]) }}" data-opens-slot><span>{{ Str::ucfirst($title($node->id)) }}</span><span class="end measure">{{ $node->weakestDb === null ? 'no link' : round($node->weakestDb).' dB' }} · {{ $node->verdict->value }}</span></a></li>
+            @endif
+        @endforeach
+        @foreach ($report->weakLinks as $link)<li><span>Weak link: {{ $title($link->a) }} to {{ $title($link->b) }}</span><span class="end measure">{{ round($link->worseDb()) }} dB</span></li>@endforeach
+        @foreach ($report->singlePoints as $point)<li><span><strong>If the {{ $title($point->id) }} goes,</strong> {{ count($point->strands) }} {{ count($point->strands) === 1 ? 'goes' : 'go' }} with it: {{ implode(', ', array_map($title, $point->strands)) }}.</span></li>@endforeach
+        @foreach ($report->removableInUse as $id)<li><span>Others reach the hub through the {{ $title($id) }}, which can be unplugged or switched off.</span></li>@endforeach
+        @foreach ($report->asymmetricLinks as $link)<li><span>Uneven: {{ $title($link->a) }} and {{ $title($link->b) }}</span><span class="end measure">{{ round($link->differenceDb()) }} dB apart</span></li>@endforeach
+        @foreach ($report->notes as $note)<li><span>{{ $note }}</span></li>@endforeach
+        @foreach ($unmatched as $node)<li><span><span class="measure">{{ $node->id }}</span> belongs to no slot.</span></li>@endforeach
+        @if ($thin + $lost === 0 && $report->singlePoints === [])<li>No thin links, no single points.</li>@endif
+    </ul>
+</div>

@@ -1,0 +1,44 @@
+<div>
+    <p class="over"><span>Next move</span><span>plan version {{ $version }}</span></p>
+    @if ($question)
+        <h2>Ask {{ $question->owner }}</h2>
+        <p class="why">{{ $question->text }}</p>
+    @elseif ($weak !== [])
+        <h2>Look at the {{ $weak[0]->slot->title() }}</h2>
+        <p class="why">By the plan it is the weakest of {{ count($weak) }} that would not be accepted.</p>
+    @else
+        <h2>The plan is ready</h2>
+        <p class="why">Every radio has an accepted path by the forecast. Measure before you believe it.</p>
+    @endif
+</div>
+@if ($question)
+    <p class="note"><strong>By {{ $question->due_on->format('j F') }}{{ $question->due_on->isPast() && ! $question->due_on->isToday() ? ', which is past' : ($question->due_on->isToday() ? ', today' : ', in '.(int) today()->diffInDays($question->due_on).' days') }}.</strong> Unanswered: {{ $question->otherwise }}</p>
+    @if ($bench->mayWork())
+    <x-form :action="route('jobs.questions.update', [$job, $question->key])" method="put">
+        <label class="field"><span>The answer</span><textarea name="answer" maxlength="500" required></textarea></label>
+        <div class="thumb"><button class="big" data-move="question-{{ $question->key }}" data-key="n">Note the answer</button></div>
+    </x-form>
+    @endif
+@elseif ($weak !== [])
+    <div class="thumb"><a class="big" data-move="weak-{{ $weak[0]->key() }}" data-key="n" href="{{ $bench->url(['slot' => $weak[0]->key(), 'storey' => null]) }}" data-opens-slot>Open it</a></div>
+@else
+    <div class="thumb"><a class="big" data-move="to-pair" data-key="n" href="{{ route('jobs.pair', $job) }}">On to pairing</a></div>
+@endif
+<div>
+    <h3>Forecast links, over the best path</h3>
+    <table class="breakdown"><caption class="visually-hidden">Devices by forecast</caption><tbody>
+        @foreach (['firm' => 'Firm, 20 dB or more', 'sound' => 'Sound, 12 to 20 dB', 'thin' => 'Thin, 6 to 12 dB', 'lost' => 'Lost, under 6 dB', 'none' => 'No radio to forecast'] as $word => $text)
+            @if (($words[$word] ?? 0) > 0)<tr><td>{{ $text }}</td><td>{{ $words[$word] }}</td></tr>@endif
+        @endforeach
+    </tbody></table>
+</div>
+@if ($weak !== [])
+<ul class="rows">
+    @foreach (array_slice($weak, 0, 6) as $card)
+    <li><a href="{{ $bench->url(['slot' => $card->key(), 'storey' => null]) }}" data-opens-slot><x-chip :tag="$card->tag()" :name="Kavvel\Core\Catalogue\Profile::protocolName($card->profile->protocol)"/><span>{{ $card->fullTitle() }}</span><span class="end measure">{{ round($card->forecast->parent_margin_db) }} dB</span></a></li>
+    @endforeach
+</ul>
+@endif
+@if ($bench->mayWork())
+    @include('slots.add')
+@endif
