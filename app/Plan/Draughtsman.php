@@ -6,6 +6,7 @@ namespace App\Plan;
 
 use App\Stations\JobSheet;
 use App\Stations\SlotCard;
+use Illuminate\Support\Str;
 use Kavvel\Core\Plan\Box;
 use Kavvel\Core\Plan\Crowds;
 use Kavvel\Core\Plan\Label;
@@ -37,7 +38,7 @@ final class Draughtsman
 
     private const THINNEST_WALL = 0.12;
 
-    private const MARGIN = 0.45;
+    private const MARGIN = 0.12;
 
     private const STAIR_CODE = 'STR';
 
@@ -86,7 +87,7 @@ final class Draughtsman
             $this->treads($storey['key']),
             array_map(static fn (array $room): array => ['text' => $room['text'], 'x' => $room['box']->x, 'y' => $room['box']->y + self::TEXT * 0.95, 'size' => self::TEXT], $rooms),
             $plates,
-            $this->labels($plates, $frame, [...$firm, ...$roomBoxes], [...$wallBoxes, ...$lineBoxes]),
+            $this->labels($plates, $frame, [...$firm, ...$roomBoxes, ...$wallBoxes], $lineBoxes),
             $lines,
             $capsules,
             $this->lens->showPoints ? $this->pointsOn($storey['key']) : [],
@@ -108,7 +109,7 @@ final class Draughtsman
             $half = max($half, $this->thickness($wall) / 2);
         }
         [$left, $top, $right, $bottom] = (new Polygon($corners))->bounds();
-        $pad = $half + self::MARGIN;
+        $pad = $half * 0.5 + self::MARGIN;
 
         return new Box($left - $pad, $top - $pad, $right - $left + 2 * $pad, $bottom - $top + 2 * $pad);
     }
@@ -130,6 +131,7 @@ final class Draughtsman
                 'key' => $card->key(),
                 'tag' => $isStack ? '×'.count($keys) : $card->tag(),
                 'title' => $isStack ? count($keys).' devices' : ($this->lens->labels[$card->key()] ?? $card->title()),
+                'short' => $isStack ? null : Str::ucfirst($card->slot->what),
                 'state' => $isStack ? 'stack' : $card->standing()->value,
                 'words' => $isStack ? implode(', ', array_map(static fn (string $key): string => $cards[$key]->title(), $keys)) : $card->standing()->words(),
                 'box' => Box::around($card->slot->x, $card->slot->y, self::PLATE_W, self::PLATE_H),
@@ -322,7 +324,7 @@ final class Draughtsman
         usort($plates, fn (array $a, array $b): int => in_array($this->current, $b['keys'], true) <=> in_array($this->current, $a['keys'], true));
         $labels = array_map(fn (array $plate): Label => new Label(
             $plate['key'],
-            $plate['title'],
+            $plate['short'] === null ? [$plate['title']] : [$plate['title'], $plate['short']],
             in_array($this->current, $plate['keys'], true) ? Box::around($plate['box']->centreX(), $plate['box']->centreY(), self::PLATE_W + 0.5, self::PLATE_H + 0.5) : $plate['box'],
             self::TEXT,
         ), $plates);
@@ -331,8 +333,8 @@ final class Draughtsman
         $texts = [];
         foreach ($labels as $label) {
             if (isset($placed[$label->id])) {
-                $box = $placed[$label->id];
-                $texts[] = ['text' => $label->text, 'x' => $box->centreX(), 'y' => $box->y + self::TEXT * 0.9, 'size' => self::TEXT];
+                $box = $placed[$label->id]['box'];
+                $texts[] = ['text' => $placed[$label->id]['text'], 'x' => $box->centreX(), 'y' => $box->y + self::TEXT * 0.9, 'size' => self::TEXT];
             }
         }
 
@@ -361,7 +363,7 @@ final class Draughtsman
                 continue;
             }
             [$left, $top, $right, $bottom] = (new Polygon($room['outline']))->bounds();
-            for ($y = $top + 0.75; $y < $bottom - 1.3; $y += 0.28) {
+            for ($y = $top + 1.05; $y < $bottom - 1.3; $y += 0.28) {
                 $treads[] = [$left + 0.2, $y, $right - 0.2, $y];
             }
         }

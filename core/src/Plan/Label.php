@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Plan;
 
-/** A text that belongs to a plate: what it says and how large it is drawn, in metres. */
+/** A text that belongs to a plate: what it says, shorter where there is no room, and how large it is drawn, in metres. */
 final readonly class Label
 {
-    public function __construct(public string $id, public string $text, public Box $plate, public float $fontSize) {}
+    /** @param non-empty-list<string> $texts the fullest first */
+    public function __construct(public string $id, public array $texts, public Box $plate, public float $fontSize) {}
 }

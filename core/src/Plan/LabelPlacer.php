@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kavvel\Core\Plan;
 
 /**
- * Puts texts where nothing else is. A name stands below its plate; if that is taken, above, right or left;
- * if all are taken it is left out, since the list beside the plan says it too. What is placed first keeps its place.
+ * Puts texts where nothing else is. A name stands below its plate; if that is taken, above, right or left; then
+ * a shorter text is tried; if all is taken it is left out, since the list beside the plan says it too. What is placed first keeps its place.
  */
 final class LabelPlacer
 {
@@ -22,15 +22,19 @@ final class LabelPlacer
 
     /**
      * @param  list<Label>  $labels  the most important first
-     * @return array<string, Box> where each one stands, by id; one that finds no room is missing
+     * @return array<string, array{text: string, box: Box}> where each one stands, by id; one that finds no room is missing
      */
     public function place(array $labels): array
     {
         $placed = [];
         foreach ($labels as $label) {
-            $box = $this->firstFree($this->besidePlate($label));
-            if ($box !== null) {
-                $placed[$label->id] = $box;
+            foreach ($label->texts as $text) {
+                $box = $this->firstFree($this->besidePlate($label, $text));
+                if ($box !== null) {
+                    $placed[$label->id] = ['text' => $text, 'box' => $box];
+
+                    break;
+                }
             }
         }
 
@@ -55,9 +59,9 @@ final class LabelPlacer
     }
 
     /** @return list<Box> */
-    private function besidePlate(Label $label): array
+    private function besidePlate(Label $label, string $text): array
     {
-        $width = TextSize::width($label->text, $label->fontSize);
+        $width = TextSize::width($text, $label->fontSize);
         $height = $label->fontSize * self::LINE_HEIGHT;
         $plate = $label->plate;
         $left = $plate->centreX() - $width / 2;

@@ -1,0 +1,33 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect } from '@playwright/test';
+
+const HANDS = process.env.HANDS_URL ?? 'http://127.0.0.1:8411';
+
+export const JOB = '/jobs/lantern-house';
+
+export async function signIn(page, who = 'mara') {
+    await page.goto('/sign-in');
+    await page.getByLabel('E-mail').fill(`${who}@tarn-thistle.example`);
+    await page.getByLabel('Password').fill('lantern-house');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
+}
+
+/** What hands do on site, in a second window. */
+export async function openHands(context, device) {
+    const hands = await context.newPage();
+    await hands.goto(`${HANDS}/hands?device=${device}`);
+    return hands;
+}
+
+export async function expectAccessible(page) {
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target).join(' | ')}`)).toEqual([]);
+}
+
+/** The server's answer to one form, so that nothing is checked before it is stored. */
+export async function stored(page, act) {
+    const answer = page.waitForResponse((response) => response.request().method() === 'POST');
+    await act();
+    await answer;
+}
