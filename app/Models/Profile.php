@@ -13,6 +13,7 @@ use Kavvel\Core\Cli\Input;
  * A catalogue entry, kept as the core reads it.
  *
  * @property int $id
+ * @property int $company_id
  * @property string $key
  * @property array<array-key, mixed> $data
  */

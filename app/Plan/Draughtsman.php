@@ -70,7 +70,8 @@ final class Draughtsman
         $capsuleBoxes = array_column($capsules, 'box');
         $wallBoxes = $this->wallBoxes($walls);
         $firm = [...$fixed, ...$capsuleBoxes, ...($current === null ? [] : [$current])];
-        $lineBoxes = [];
+        $points = $this->lens->showPoints ? $this->pointsOn($storey['key']) : [];
+        $lineBoxes = array_map(static fn (array $point): Box => Box::around($point[0], $point[1], 0.34, 0.34), $points);
         foreach ($lines as $line) {
             $lineBoxes = [...$lineBoxes, ...Box::along($line['ax'], $line['ay'], $line['bx'], $line['by'], 0.12)];
         }
@@ -90,7 +91,7 @@ final class Draughtsman
             $this->labels($plates, $frame, [...$firm, ...$roomBoxes, ...$wallBoxes], $lineBoxes),
             $lines,
             $capsules,
-            $this->lens->showPoints ? $this->pointsOn($storey['key']) : [],
+            $points,
             $gateway,
             $current,
         );

@@ -7,7 +7,12 @@ namespace App\Plan;
 /** How a part of the drawing is coloured: by class on screen, where themes change, and by attribute on paper. */
 final readonly class Paint
 {
-    private const FONT = 'font-family="DejaVu Sans"';
+    private const FONT = 'font-family="DejaVu Sans" font-weight="normal"';
+
+    private const BOLD = 'font-family="DejaVu Sans" font-weight="bold"';
+
+    /** The paper's face is wider than the screen's */
+    private const PAPER_TEXT = 0.8;
 
     /** The light theme's tokens, for paper. */
     private const PRINT = [
@@ -16,20 +21,20 @@ final readonly class Paint
         'opening' => 'fill="#ffffff"',
         'pane' => 'stroke="#26383f" stroke-width="0.035" fill="none"',
         'tread' => 'stroke="#d4dad8" stroke-width="0.05"',
-        'room' => 'fill="#3d5057" font-weight="bold" '.self::FONT,
+        'room' => 'fill="#3d5057" '.self::BOLD,
         'plate planned' => 'fill="#ffffff" stroke="#3d5057" stroke-width="0.05" stroke-dasharray="0.12 0.08"',
         'plate in' => 'fill="#f8ece2" stroke="#a8480f" stroke-width="0.06"',
         'plate proved' => 'fill="#a8480f" stroke="#a8480f" stroke-width="0.06"',
         'plate fault' => 'fill="#fdeaea" stroke="#a51d24" stroke-width="0.06" stroke-dasharray="0.03 0.06"',
         'plate stack' => 'fill="#ffffff" stroke="#12242b" stroke-width="0.05"',
-        'tag planned' => 'fill="#12242b" font-weight="bold" '.self::FONT,
-        'tag in' => 'fill="#12242b" font-weight="bold" '.self::FONT,
-        'tag fault' => 'fill="#a51d24" font-weight="bold" '.self::FONT,
-        'tag stack' => 'fill="#12242b" font-weight="bold" '.self::FONT,
-        'tag proved' => 'fill="#ffffff" font-weight="bold" '.self::FONT,
+        'tag planned' => 'fill="#12242b" '.self::BOLD,
+        'tag in' => 'fill="#12242b" '.self::BOLD,
+        'tag fault' => 'fill="#a51d24" '.self::BOLD,
+        'tag stack' => 'fill="#12242b" '.self::BOLD,
+        'tag proved' => 'fill="#ffffff" '.self::BOLD,
         'label' => 'fill="#12242b" '.self::FONT,
         'gateway' => 'fill="#12242b"',
-        'gateway-text' => 'fill="#ffffff" font-weight="bold" '.self::FONT,
+        'gateway-text' => 'fill="#ffffff" '.self::BOLD,
         'point' => 'fill="none" stroke="#6f8d97" stroke-width="0.04"',
         'link accepted' => 'stroke="#a8480f" fill="none"',
         'link thin' => 'stroke="#12242b" fill="none" stroke-dasharray="0.22 0.12"',
@@ -39,7 +44,7 @@ final readonly class Paint
         'capsule thin' => 'fill="#fff3cf" stroke="#12242b" stroke-width="0.035"',
         'capsule lost' => 'fill="#fdeaea" stroke="#a51d24" stroke-width="0.035"',
         'capsule forecast' => 'fill="#ffffff" stroke="#12242b" stroke-width="0.035"',
-        'capsule-text' => 'fill="#12242b" font-weight="bold" '.self::FONT,
+        'capsule-text' => 'fill="#12242b" '.self::BOLD,
         'bracket' => 'stroke="#12242b" stroke-width="0.07" fill="none"',
     ];
 
@@ -53,6 +58,12 @@ final readonly class Paint
     public static function paper(): self
     {
         return new self(true);
+    }
+
+    /** A font size of the drawing, in metres, as this medium draws it. */
+    public function size(float $metres): float
+    {
+        return $this->onPaper ? round($metres * self::PAPER_TEXT, 3) : $metres;
     }
 
     /** The attributes of one part. */

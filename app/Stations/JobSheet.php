@@ -6,11 +6,10 @@ namespace App\Stations;
 
 use App\Models\Gateway;
 use App\Models\SiteJob;
-use App\Models\Slot;
 use App\Plan\Geometry;
 use Illuminate\Database\Eloquent\Collection;
-use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Proving\Ladder;
+use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Radio\Clutter;
 use Kavvel\Core\Site\Vec3;
 
@@ -23,18 +22,20 @@ final readonly class JobSheet
     public static function of(SiteJob $job): self
     {
         $geometry = Geometry::of($job);
-        $slots = $job->slots()->with(['profile', 'node'])->orderBy('room_id')->orderBy('id')->get();
+        $slots = $job->slots()->with('node')->orderBy('room_id')->orderBy('id')->get();
         $outcomes = [];
-        foreach ($job->proofResults()->orderBy('id')->get() as $proof) {
-            $outcomes[$proof->slot_id][$proof->rung->value] = $proof->outcome;
+        foreach ($job->proofResults()->orderBy('id')->toBase()->get(['slot_id', 'rung', 'outcome']) as $proof) {
+            $outcomes[$proof->slot_id][$proof->rung] = Outcome::from($proof->outcome);
         }
-        $forecasts = $job->forecasts()->where('plan_version', $job->plan_version)->get()->keyBy('slot_id');
+        $forecasts = $job->forecasts()->where('plan_version', $job->plan_version)
+            ->get(['id', 'slot_id', 'plan_version', 'margin_db', 'parent_key', 'parent_margin_db'])->keyBy('slot_id');
+        $profiles = Catalogue::of($job->region);
         $cards = [];
         foreach ($slots as $slot) {
             $storey = $geometry->storeyOfRoom($slot->room_id);
             $cards[$slot->key] = new SlotCard(
                 $slot,
-                self::profile($slot, $job->region),
+                $profiles[$slot->profile_id],
                 $geometry->rooms[$slot->room_id]['name'],
                 $storey['key'],
                 $storey['name'],
@@ -90,10 +91,5 @@ final readonly class JobSheet
     public function clutter(): Clutter
     {
         return new Clutter($this->job->clutter_constant_db, $this->job->clutter_db_per_metre);
-    }
-
-    private static function profile(Slot $slot, string $region): Profile
-    {
-        return $slot->profile->core($region);
     }
 }

@@ -18,6 +18,11 @@ use Dompdf\Options;
 /** Prints the pages of a pack. No code and no key is ever among its data. */
 final readonly class PackPress
 {
+    /** All storeys are printed to one scale, as far as the page is wide */
+    private const MM_PER_METRE = 11.0;
+
+    private const WIDEST_MM = 174.0;
+
     public function __construct(private MeshStation $mesh) {}
 
     /** @param Closure(int, string): void $progress percent and what is being done */
@@ -32,7 +37,7 @@ final readonly class PackPress
         foreach ($sheet->geometry->storeys as $storey) {
             $drawing = Draughtsman::draw($sheet, $storey['key'], new Lens($lens->links));
             $svg = view('plan.file', ['drawing' => $drawing, 'paint' => Paint::paper()])->render();
-            $plans[] = ['name' => $storey['name'], 'wide' => $drawing->frame->width >= $drawing->frame->height * 1.1, 'src' => 'data:image/svg+xml;base64,'.base64_encode($svg)];
+            $plans[] = ['name' => $storey['name'], 'widthMm' => min(self::WIDEST_MM, round($drawing->frame->width * self::MM_PER_METRE)), 'src' => 'data:image/svg+xml;base64,'.base64_encode($svg)];
         }
         $progress(55, 'setting the pages');
         $html = view('packs.pack', ['job' => $job, 'pack' => $pack, 'sheet' => $sheet, 'content' => $content, 'plans' => $plans])->render();

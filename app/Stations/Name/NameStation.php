@@ -19,7 +19,8 @@ final readonly class NameStation
 
     public function move(JobSheet $sheet, ?string $wanted): Move
     {
-        $proposals = $this->names->proposals($sheet);
+        $plan = $this->names->plan($sheet);
+        $proposals = array_column($plan->names, null, 'id');
         $unnamed = array_values(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->isIn() && $card->slot->named_at === null));
         $target = $sheet->card($wanted) ?? $unnamed[0] ?? null;
         $labels = [];
@@ -27,7 +28,7 @@ final readonly class NameStation
             $labels[$key] = $card->slot->named_at === null ? $card->title() : self::withoutRoom((string) $card->slot->name, $card->room);
         }
         if ($target === null || ! $target->isIn()) {
-            return new Move('name.done', ['conflicts' => $this->names->conflicts($sheet), 'target' => $target], new Lens(labels: $labels));
+            return new Move('name.done', ['conflicts' => $plan->conflicts, 'target' => $target], new Lens(labels: $labels));
         }
 
         return new Move('name.move', [
@@ -35,7 +36,7 @@ final readonly class NameStation
             'proposal' => $proposals[$target->key()],
             'value' => $target->slot->name ?? $proposals[$target->key()]->name,
             'waiting' => $target->slot->name !== null && $target->slot->named_at === null,
-            'conflicts' => array_values(array_filter($this->names->conflicts($sheet), static fn ($conflict): bool => in_array($target->key(), $conflict->ids, true))),
+            'conflicts' => array_values(array_filter($plan->conflicts, static fn ($conflict): bool => in_array($target->key(), $conflict->ids, true))),
             'unnamed' => count($unnamed),
             'then' => array_slice(array_values(array_filter($unnamed, static fn (SlotCard $card): bool => $card->key() !== $target->key())), 0, self::NEXT_SHOWN),
             'proposals' => $proposals,

@@ -6,10 +6,8 @@ namespace App\Stations\Name;
 
 use App\Stations\JobSheet;
 use App\Stations\SlotCard;
-use Kavvel\Core\Naming\Conflict;
 use Kavvel\Core\Naming\ConflictCheck;
 use Kavvel\Core\Naming\Device;
-use Kavvel\Core\Naming\Name;
 use Kavvel\Core\Naming\NamePlan;
 use Kavvel\Core\Naming\Pattern;
 use Kavvel\Core\Naming\Shortener;
@@ -18,18 +16,6 @@ use Kavvel\Core\Naming\Text;
 /** Names of a job: what the pattern proposes, and whether a name that was typed will do. */
 final readonly class Names
 {
-    /** @return array<string, Name> proposals by slot key */
-    public function proposals(JobSheet $sheet): array
-    {
-        return array_column($this->plan($sheet)->names, null, 'id');
-    }
-
-    /** @return list<Conflict> */
-    public function conflicts(JobSheet $sheet): array
-    {
-        return $this->plan($sheet)->conflicts;
-    }
-
     /** Why this name can't be given, or null. */
     public function objection(JobSheet $sheet, SlotCard $card, string $name): ?string
     {
@@ -54,7 +40,8 @@ final readonly class Names
         return null;
     }
 
-    private function plan(JobSheet $sheet): NamePlan
+    /** What the pattern of the job proposes for every slot. */
+    public function plan(JobSheet $sheet): NamePlan
     {
         $devices = array_values(array_map(static fn (SlotCard $card): Device => new Device(
             $card->key(), $card->room, $card->slot->place, $card->slot->what, $card->profile->protocol,

@@ -7,6 +7,9 @@ namespace Kavvel\Core\Naming;
 /** Names as a person reads, says and files them. */
 final readonly class Text
 {
+    /** Letters that a plural adds at most */
+    private const LONGEST_PLURAL = 2;
+
     /** Letters with marks, and what they become in an id. */
     private const FOLDED = [
         'a' => 'àáâãäåāăąǎ', 'ae' => 'æǽ', 'c' => 'çćĉċč', 'd' => 'ďđð', 'e' => 'èéêëēĕėęě', 'g' => 'ĝğġģ', 'h' => 'ĥħ',
@@ -42,6 +45,11 @@ final readonly class Text
     /** One letter more, less or other, or one word in the plural. */
     public static function isNear(string $a, string $b): bool
     {
+        $apart = abs(strlen($a) - strlen($b));
+        if ($apart > self::LONGEST_PLURAL) {
+            return false;
+        }
+
         return levenshtein($a, $b) === 1 || self::inPlural($a, $b) || self::inPlural($b, $a);
     }
 

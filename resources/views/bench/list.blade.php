@@ -6,7 +6,7 @@
     <ul class="rows">
         @foreach ($cards as $card)
         <li><a href="{{ $bench->url(['slot' => $card->key(), 'storey' => null]) }}" data-opens-slot>
-            <x-chip :tag="$card->tag()" :name="Kavvel\Core\Catalogue\Profile::protocolName($card->profile->protocol)"/>
+            @chip($card->profile->protocol)
             <span>{{ $card->title() }}</span>
             <span class="end">{{ $card->standing()->words() }}</span>
         </a></li>

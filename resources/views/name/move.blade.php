@@ -26,7 +26,7 @@
     <p class="over"><span>Then</span></p>
     <ul class="rows">
         @foreach ($then as $card)
-        <li><a href="{{ route('jobs.name', [$job, 'next' => $card->key()]) }}"><x-chip :tag="$card->tag()" :name="Kavvel\Core\Catalogue\Profile::protocolName($card->profile->protocol)"/><span>{{ $proposals[$card->key()]->name }}</span></a></li>
+        <li><a href="{{ route('jobs.name', [$job, 'next' => $card->key()]) }}">@chip($card->profile->protocol)<span>{{ $proposals[$card->key()]->name }}</span></a></li>
         @endforeach
     </ul>
 </div>

@@ -96,7 +96,7 @@
     <ul class="rows">
         @foreach ($then as $entry)
         <li><a href="{{ route('jobs.pair', [$job, 'next' => $entry['card']->key()]) }}" title="{{ $entry['why'] }}">
-            <x-chip :tag="$entry['card']->tag()" :name="Kavvel\Core\Catalogue\Profile::protocolName($entry['card']->profile->protocol)"/>
+            @chip($entry['card']->profile->protocol)
             <span>{{ $entry['card']->fullTitle() }}</span>
             <span class="end measure">{{ $entry['card']->forecast?->parent_margin_db === null ? '' : round($entry['card']->forecast->parent_margin_db).' dB' }}</span>
         </a></li>

@@ -3,7 +3,7 @@
     <label class="field"><span>What</span><input name="what" value="{{ $values['what'] }}" maxlength="60" required></label>
 </div>
 <label class="field"><span>Room</span><select name="room">@foreach ($bench->sheet->geometry->rooms as $room)<option value="{{ $room['key'] }}" @selected($room['key'] === $values['room'])>{{ $room['name'] }}</option>@endforeach</select></label>
-<label class="field"><span>Profile</span><select name="profile">@foreach ($profiles as $profile)<option value="{{ $profile->key }}" @selected($profile->key === $values['profile'])>{{ $profile->data['name'] }} ({{ Kavvel\Core\Catalogue\Profile::tag($profile->data['protocol']) }})</option>@endforeach</select></label>
+<label class="field"><span>Profile</span><select name="profile">@foreach ($profiles as $profile)<option value="{{ $profile->key }}" @selected($profile->key === $values['profile'])>{{ $profile->name }} ({{ Kavvel\Core\Catalogue\Profile::tag($profile->protocol) }})</option>@endforeach</select></label>
 <div class="three">
     <label class="field"><span>x, m</span><input name="x" value="{{ $values['x'] }}" inputmode="decimal" required></label>
     <label class="field"><span>y, m</span><input name="y" value="{{ $values['y'] }}" inputmode="decimal" required></label>

@@ -1,12 +1,12 @@
 @php($card = $open->card)
 @php($slot = $card->slot)
-@php($forecast = $card->forecast)
+@php($forecast = $open->forecast)
 @php($mayWork = $bench->mayWork())
 <a class="btn plain !justify-start" href="{{ $bench->url(['slot' => null]) }}" data-key="n">← Back to the move</a>
 <div>
     <p class="over"><span>{{ $card->room }}, {{ mb_strtolower($card->storeyName) }}</span><span>{{ $card->standing()->words() }}</span></p>
     <h2 class="!mb-2"><span class="align-middle">{{ $card->title() }}</span></h2>
-    <p class="flex gap-3 items-center"><x-chip :tag="$card->tag()" :name="Kavvel\Core\Catalogue\Profile::protocolName($card->profile->protocol)"/> <span>{{ $card->profile->name }} <span class="quiet">{{ $card->profile->model }}</span></span></p>
+    <p class="flex gap-3 items-center">@chip($card->profile->protocol) <span>{{ $card->profile->name }} <span class="quiet">{{ $card->profile->model }}</span></span></p>
     @if ($slot->note)<p class="quiet">{{ $slot->note }}</p>@endif
 </div>
 @if ($card->node)
@@ -92,7 +92,7 @@
 <details id="edit-slot"><summary>Change the plan here</summary>
     <x-form :action="route('jobs.slots.update', [$job, $slot])" method="put">
         <input type="hidden" name="lock_version" value="{{ $slot->lock_version }}"><input type="hidden" name="station" value="{{ $bench->station->value }}">
-        @include('slots.fields', ['values' => ['place' => $slot->place, 'what' => $slot->what, 'room' => $bench->sheet->geometry->rooms[$slot->room_id]['key'], 'profile' => $card->profile->key, 'x' => $slot->x, 'y' => $slot->y, 'height' => round($slot->z - $bench->sheet->geometry->storeyOfRoom($slot->room_id)['elevation'], 2), 'mounting' => $slot->mounting, 'feed' => $slot->feed, 'note' => $slot->note], 'profiles' => $open->profiles])
+        @include('slots.fields', ['values' => ['place' => $slot->place, 'what' => $slot->what, 'room' => $bench->sheet->geometry->rooms[$slot->room_id]['key'], 'profile' => $card->profile->key, 'x' => $slot->x, 'y' => $slot->y, 'height' => round($slot->z - $bench->sheet->geometry->storeyOfRoom($slot->room_id)['elevation'], 2), 'mounting' => $slot->mounting, 'feed' => $slot->feed, 'note' => $slot->note], 'profiles' => App\Stations\Catalogue::of($job->region)])
         <button class="btn">Save the change</button>
     </x-form>
     @if ($card->node)

@@ -1,2 +1,0 @@
-@props(['tag', 'name'])
-<abbr class="chip no-underline" title="{{ $name }}">{{ $tag }}</abbr>
