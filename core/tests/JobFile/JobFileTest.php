@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Tests\JobFile;
+
+use Kavvel\Core\InvalidInput;
+use Kavvel\Core\JobFile\JobFile;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class JobFileTest extends TestCase
+{
+    #[DataProvider('demoFiles')]
+    public function test_every_demo_file_is_read_whole(string $name): void
+    {
+        $file = JobFile::parse(self::read($name));
+
+        self::assertNotEmpty($file->slots);
+        self::assertNotEmpty($file->building->walls);
+        self::assertArrayHasKey('hub', $file->gateways);
+    }
+
+    /** @return list<array{string}> */
+    public static function demoFiles(): array
+    {
+        return [['lantern-house'], ['calico-court'], ['hollin-barn']];
+    }
+
+    public function test_lantern_house_has_the_house_that_the_demo_promises(): void
+    {
+        $file = JobFile::parse(self::read('lantern-house'));
+        $protocols = array_unique(array_map(static fn ($slot): string => $slot->profile->protocol, $file->slots));
+
+        self::assertCount(62, $file->slots);
+        self::assertCount(9, $protocols, 'slots over all protocols');
+        self::assertGreaterThanOrEqual(14, count($file->data['rooms']));
+        self::assertContains('granite', array_merge(...array_map(static fn ($wall): array => array_map(static fn ($layer): string => $layer->material, $wall->layers), $file->building->walls)));
+    }
+
+    /** @param callable(array<string, mixed>): array<string, mixed> $break */
+    #[DataProvider('breaks')]
+    public function test_a_broken_file_says_what_and_where(callable $break, string $reason, string $at): void
+    {
+        $data = json_decode(self::read('hollin-barn'), true);
+        try {
+            JobFile::parse((string) json_encode($break($data)));
+            self::fail('It was taken.');
+        } catch (InvalidInput $refused) {
+            self::assertSame([$reason, $at], [$refused->reason, $refused->at]);
+        }
+    }
+
+    /** @return array<string, array{callable, string, string}> */
+    public static function breaks(): array
+    {
+        $set = static fn (string $path, mixed $value) => static function (array $data) use ($path, $value): array {
+            $at = &$data;
+            foreach (explode('.', $path) as $key) {
+                $at = &$at[$key];
+            }
+            $at = $value;
+
+            return $data;
+        };
+        $drop = static fn (string $key) => static fn (array $data): array => array_diff_key($data, [$key => true]);
+
+        return [
+            'another format' => [$set('format', 'something'), 'unknown-value', '$.format'],
+            'a later version' => [$set('version', 2), 'out-of-range', '$.version'],
+            'no slots' => [$drop('slots'), 'missing', '$.slots'],
+            'no walls' => [$drop('walls'), 'missing', '$.walls'],
+            'a date that is none' => [$set('asOf', '20 November'), 'out-of-range', '$.asOf'],
+            'an unknown stage' => [$set('job.stage', 'dreaming'), 'unknown-value', '$.job.stage'],
+            'a pattern without the device' => [$set('job.namePattern', '{room}'), 'out-of-range', '$.job.namePattern'],
+            'a room on no storey' => [$set('rooms.1.storey', 'attic'), 'unknown-id', '$.rooms[1].storey'],
+            'a room without area' => [$set('rooms.0.outline', [[0, 0], [1, 0], [2, 0]]), 'out-of-range', '$.rooms[0].outline'],
+            'a room key twice' => [$set('rooms.1.key', 'great'), 'duplicate-id', '$.rooms[1].key'],
+            'a wall of cheese' => [$set('walls.0.layers.0.material', 'cheese'), 'unknown-material', '$.walls[0].layers[0].material'],
+            'a door wider than its wall' => [$set('walls.2.openings.0.width', 99), 'out-of-range', '$.walls[2].openings[0]'],
+            'a wall without height' => [$set('walls.0.height', 0), 'out-of-range', '$.walls[0].height'],
+            'a slot in no room' => [$set('slots.0.room', 'cellar'), 'unknown-id', '$.slots[0].room'],
+            'a slot without profile' => [$set('slots.2.profile', 'none'), 'unknown-id', '$.slots[2].profile'],
+            'a slot at no place' => [$set('slots.0.position', [1, 2]), 'bad-type', '$.slots[0].position'],
+            'a mounting that is none' => [$set('slots.0.mounting', 'glued'), 'unknown-value', '$.slots[0].mounting'],
+            'two slots with one node' => [$set('slots.1.node', '02A7C30000000901'), 'duplicate-id', '$.slots[1].node'],
+            'a node of no gateway' => [$set('nodes.0.gateway', 'other'), 'unknown-id', '$.nodes[0].gateway'],
+            'an address twice' => [$set('nodes.1.address', '02A7C30000000901'), 'duplicate-id', '$.nodes[1].address'],
+            'a proof of nothing' => [$set('proofs.0.slot', 'ghost'), 'unknown-id', '$.proofs[0].slot'],
+            'a rung that is none' => [$set('proofs.0.rung', 'roof'), 'unknown-value', '$.proofs[0].rung'],
+            'a time that is none' => [$set('proofs.0.at', 'noon'), 'out-of-range', '$.proofs[0].at'],
+            'a number as text' => [$set('job.acceptanceDb', '12'), 'bad-type', '$.job.acceptanceDb'],
+        ];
+    }
+
+    public function test_what_is_no_json_is_said_so(): void
+    {
+        $this->expectException(InvalidInput::class);
+        $this->expectExceptionMessage('not JSON');
+
+        JobFile::parse('{"format": ');
+    }
+
+    private static function read(string $name): string
+    {
+        return (string) file_get_contents(__DIR__."/../../../database/demo/{$name}.json");
+    }
+}

@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Tests\Naming;
+
+use Eris\Generator;
+use Eris\TestTrait;
+use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Naming\Conflict;
+use Kavvel\Core\Naming\ConflictCheck;
+use Kavvel\Core\Naming\Device;
+use Kavvel\Core\Naming\Ecosystem;
+use Kavvel\Core\Naming\Name;
+use Kavvel\Core\Naming\NamePlan;
+use Kavvel\Core\Naming\Pattern;
+use Kavvel\Core\Naming\Text;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class NamePlanTest extends TestCase
+{
+    use TestTrait;
+
+    public function test_numbers_are_given_only_where_a_room_holds_two_alike(): void
+    {
+        $plan = $this->plan([['b', 'Hall', 'ceiling', 'light'], ['a', 'Hall', 'ceiling', 'light'], ['c', 'Hall', 'wall', 'light'], ['d', 'Kitchen', 'ceiling', 'light']]);
+
+        self::assertSame(['Hall ceiling light 2', 'Hall ceiling light 1', 'Hall wall light', 'Kitchen ceiling light'], array_map(static fn (Name $name): string => $name->name, $plan->names));
+        self::assertSame([], $this->kinds($plan, 'same'));
+    }
+
+    public function test_a_pattern_without_a_number_says_that_two_are_the_same(): void
+    {
+        $plan = $this->plan([['a', 'Hall', '', 'light'], ['b', 'Hall', '', 'light']], '{room} {what}');
+
+        self::assertSame([['a', 'b']], $this->kinds($plan, 'same'));
+    }
+
+    #[DataProvider('slugs')]
+    public function test_ids_are_plain(string $name, string $slug): void
+    {
+        self::assertSame($slug, Text::slug($name));
+    }
+
+    /** @return list<array{string, string}> */
+    public static function slugs(): array
+    {
+        return [
+            ['Keeper’s room', 'keeper_s_room'], ['Küche Decke Licht', 'kuche_decke_licht'], ['  Salle à manger -- lampe ', 'salle_a_manger_lampe'],
+            ['Straße 1', 'strasse_1'], ['Łazienka', 'lazienka'], ['Ærø', 'aero'], ['№ 5', '5'], ['客厅 灯', '客厅_灯'],
+        ];
+    }
+
+    public function test_short_forms_drop_the_place_then_abbreviate_and_never_cut_a_word(): void
+    {
+        $plan = $this->plan([['a', 'Guest bathroom', 'ceiling beside the window', 'temperature sensor']]);
+
+        self::assertSame('Guest bath temp sens', $plan->names[0]->matter);
+        self::assertSame('temp sens', $plan->names[0]->zwaveName);
+        self::assertSame('Guest bathroom', $plan->names[0]->zwaveLocation);
+    }
+
+    public function test_what_fits_is_left_alone(): void
+    {
+        $plan = $this->plan([['a', 'Hall', 'ceiling', 'light']]);
+
+        self::assertSame(['Hall ceiling light', 'ceiling light', 'Hall'], [$plan->names[0]->matter, $plan->names[0]->zwaveName, $plan->names[0]->zwaveLocation]);
+    }
+
+    public function test_short_forms_that_meet_get_a_number(): void
+    {
+        $plan = $this->plan([['a', 'Hall', 'ceiling', 'light', 'zwave'], ['b', 'Kitchen', 'ceiling', 'light', 'zwave'], ['c', 'Attic', 'ceiling', 'light', 'zigbee']]);
+
+        self::assertSame(['ceiling light', 'ceiling light 2', 'ceiling light'], array_map(static fn (Name $name): ?string => $name->zwaveName, $plan->names));
+    }
+
+    public function test_a_word_that_can_not_fit_is_a_conflict_and_not_a_stump(): void
+    {
+        $plan = $this->plan([['a', 'Hall', '', 'Donaudampfschifffahrtslampe']]);
+
+        self::assertNull($plan->names[0]->zwaveName);
+        self::assertSame([['a']], $this->kinds($plan, 'too-long'));
+    }
+
+    public function test_an_ecosystem_with_a_limit_says_which_name_is_too_long(): void
+    {
+        $plan = $this->plan([['a', 'Keeper’s room', 'bedside', 'lamp'], ['b', 'Hall', '', 'lamp']], ecosystems: [new Ecosystem('voice', 20), new Ecosystem('panel', null)]);
+        $long = array_values(array_filter($plan->conflicts, static fn (Conflict $conflict): bool => $conflict->kind === 'too-long'));
+
+        self::assertCount(1, $long);
+        self::assertSame(['voice', ['a']], [$long[0]->ecosystem, $long[0]->ids]);
+    }
+
+    public function test_a_device_named_like_a_room_or_group_is_found(): void
+    {
+        $plan = $this->plan([['a', '', '', 'kitchen'], ['b', '', 'all', 'blinds']], rooms: ['Kitchen'], groups: ['All blinds']);
+
+        self::assertSame([['a'], ['b']], $this->kinds($plan, 'group'));
+    }
+
+    #[DataProvider('nearPairs')]
+    public function test_names_one_letter_or_plural_apart_are_near(string $one, string $other, bool $near): void
+    {
+        self::assertSame($near, Text::isNear($one, $other));
+        self::assertSame($near, Text::isNear($other, $one));
+    }
+
+    /** @return list<array{string, string, bool}> */
+    public static function nearPairs(): array
+    {
+        return [
+            ['hall lamp', 'hall lamps', true], ['hall lamp', 'hall damp', true], ['hall box', 'hall boxes', true], ['entry light', 'entries light', true],
+            ['hall lamp', 'hall light', false], ['hall lamp', 'hall lamp', false], ['hall battery', 'hall batteries', true], ['hall lamp', 'lamp hall', false],
+        ];
+    }
+
+    #[DataProvider('soundPairs')]
+    public function test_names_that_sound_alike_are_found(string $one, string $other, bool $alike): void
+    {
+        $plan = $this->plan([['a', 'Hall', '', $one], ['b', 'Kitchen', '', $other]]);
+
+        self::assertSame($alike ? [['a', 'b']] : [], $this->kinds($plan, 'sounds-alike'));
+    }
+
+    /** @return list<array{string, string, bool}> */
+    public static function soundPairs(): array
+    {
+        return [
+            ['ceiling light', 'ceiling lite', true], ['night lamp', 'nite lamp', true], ['light', 'light', false], ['lamp', 'pump', false],
+            ['sink', 'zinc', true], ['write', 'right', true], ['Wärme', 'Warme', false], ['door contact', 'door contract', true],
+        ];
+    }
+
+    public function test_the_same_base_with_another_number_is_no_conflict(): void
+    {
+        $plan = $this->plan([['a', 'Hall', '', 'lamp'], ['b', 'Hall', '', 'lamp'], ['c', 'Hall', '', 'lamp']]);
+
+        self::assertSame([], $plan->conflicts);
+    }
+
+    public function test_a_pattern_that_names_nothing_is_refused(): void
+    {
+        $this->expectException(InvalidInput::class);
+        $this->expectExceptionMessage('{what}');
+
+        new Pattern('{room} {n}');
+    }
+
+    public function test_an_unknown_part_of_a_pattern_is_named(): void
+    {
+        $this->expectException(InvalidInput::class);
+        $this->expectExceptionMessage('“{floor}”');
+
+        new Pattern('{floor} {what}');
+    }
+
+    public function test_short_forms_always_fit_and_never_meet(): void
+    {
+        $words = ['ceiling', 'wall', 'window', 'motion sensor', 'light', 'radiator valve', 'Küche', 'bedroom', 'temperature', 'blind', ''];
+        $this->limitTo(60)->forAll(Generator\choose(0, 1_000_000))->then(function (int $seed) use ($words): void {
+            $random = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+            $pick = static fn (): string => $words[$random->getInt(0, count($words) - 1)];
+            $devices = [];
+            for ($i = 0; $i < 20; $i++) {
+                $devices[] = ["d{$i}", ucfirst($pick()), $pick(), $pick() ?: 'lamp', $i % 2 === 0 ? 'zwave' : 'zigbee'];
+            }
+            $plan = $this->plan($devices);
+            $matter = array_filter(array_map(static fn (Name $name): ?string => $name->matter, $plan->names));
+            self::assertSame(count($matter), count(array_unique($matter)));
+            foreach ($plan->names as $at => $name) {
+                self::assertLessThanOrEqual(32, strlen((string) $name->matter));
+                self::assertLessThanOrEqual(16, strlen((string) $name->zwaveName));
+                self::assertLessThanOrEqual(16, strlen((string) $name->zwaveLocation));
+                $known = preg_split('/\s+/', mb_strtolower($name->name).' '.implode(' ', NamePlan::ABBREVIATIONS).' '.mb_strtolower($devices[$at][2])) ?: [];
+                foreach (explode(' ', mb_strtolower((string) $name->matter)) as $word) {
+                    self::assertTrue(ctype_digit($word) || in_array($word, $known, true), "“{$word}” of “{$name->matter}” is whole");
+                }
+            }
+        });
+    }
+
+    /**
+     * @param  list<array{0: string, 1: string, 2: string, 3: string, 4?: string}>  $devices
+     * @param  list<string>  $rooms
+     * @param  list<string>  $groups
+     * @param  list<Ecosystem>  $ecosystems
+     */
+    private function plan(array $devices, string $pattern = Pattern::STANDARD, array $rooms = [], array $groups = [], array $ecosystems = []): NamePlan
+    {
+        return NamePlan::of(new Pattern($pattern), array_map(static fn (array $device): Device => new Device($device[0], $device[1], $device[2], $device[3], $device[4] ?? 'zigbee'), $devices), new ConflictCheck($rooms, $groups, $ecosystems));
+    }
+
+    /** @return list<list<string>> */
+    private function kinds(NamePlan $plan, string $kind): array
+    {
+        return array_values(array_map(static fn (Conflict $conflict): array => $conflict->ids, array_filter($plan->conflicts, static fn (Conflict $conflict): bool => $conflict->kind === $kind)));
+    }
+}
