@@ -5,17 +5,24 @@ declare(strict_types=1);
 namespace App\JobFiles;
 
 use App\Models\SiteJob;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\JobFile\JobFile;
 
 /** Writes a job as a job file: everything but secrets. */
 final readonly class Exporter
 {
+    /** In the order in which they were made: the file lists them so. */
+    private const PARTS = ['storeys', 'rooms', 'walls', 'points', 'gateways', 'nodes', 'slots', 'pairAttempts', 'proofResults', 'radioSurveys', 'questions', 'snags', 'logEntries'];
+
+    private const BESIDE = ['rooms.storey', 'walls.storey', 'points.room', 'gateways.storey', 'gateways.networks', 'nodes.gateway', 'slots.room', 'slots.point', 'slots.profile', 'slots.node',
+        'pairAttempts.node', 'radioSurveys.links', 'radioSurveys.gateway', 'users'];
+
     /** @return array<string, mixed> */
     public function export(SiteJob $job): array
     {
-        $job->load(['storeys', 'rooms.storey', 'walls.storey', 'points.room', 'gateways.storey', 'gateways.networks', 'nodes.gateway', 'slots.room', 'slots.point', 'slots.profile', 'slots.node',
-            'pairAttempts.slot', 'pairAttempts.node', 'proofResults.slot', 'radioSurveys.links', 'radioSurveys.gateway', 'questions', 'snags.slot', 'logEntries', 'users']);
+        $job->load(array_fill_keys(self::PARTS, static fn (Relation $part) => $part->orderBy('id')));
+        $job->loadMissing(self::BESIDE);
         $slotKeys = $job->slots->pluck('key', 'id');
         $userEmails = $job->users->pluck('email', 'id');
 
@@ -39,7 +46,7 @@ final readonly class Exporter
                 'purpose' => $point->purpose, 'mains' => $point->mains])->all(),
             'gateways' => $job->gateways->map(static fn ($gateway): array => ['key' => $gateway->key, 'name' => $gateway->name, 'storey' => $gateway->storey->key,
                 'position' => [$gateway->x, $gateway->y, $gateway->z], 'link' => $gateway->url === null ? null : 'standin',
-                'networks' => $gateway->networks->map(static fn ($network): array => ['protocol' => $network->protocol, 'channel' => $network->channel, 'linked' => $network->linked])->all()])->all(),
+                'networks' => $gateway->networks->sortBy('id')->values()->map(static fn ($network): array => ['protocol' => $network->protocol, 'channel' => $network->channel, 'linked' => $network->linked])->all()])->all(),
             'profiles' => $job->slots->map(static fn ($slot): array => $slot->profile->data)->unique('key')->sortBy('key')->values()->all(),
             'slots' => $job->slots->map(static fn ($slot): array => ['key' => $slot->key, 'room' => $slot->room->key, 'point' => $slot->point?->key, 'profile' => $slot->profile->key,
                 'place' => $slot->place, 'what' => $slot->what, 'position' => [$slot->x, $slot->y, $slot->z], 'mounting' => $slot->mounting, 'feed' => $slot->feed, 'note' => $slot->note,
@@ -54,7 +61,7 @@ final readonly class Exporter
                 'reason' => $proof->reason, 'at' => self::time($proof->at), 'by' => $userEmails[$proof->user_id] ?? null])->values()->all(),
             'surveys' => $job->radioSurveys->where('state', 'done')->map(static fn ($survey): array => ['gateway' => $survey->gateway->key, 'protocol' => $survey->protocol,
                 'askedAt' => self::time($survey->asked_at), 'endedAt' => self::time($survey->ended_at),
-                'links' => $survey->links->map(static fn ($link): array => ['a' => $link->a, 'b' => $link->b, 'marginDb' => $link->margin_db, 'marginBackDb' => $link->margin_back_db])->all()])->values()->all(),
+                'links' => $survey->links->sortBy('id')->values()->map(static fn ($link): array => ['a' => $link->a, 'b' => $link->b, 'marginDb' => $link->margin_db, 'marginBackDb' => $link->margin_back_db])->all()])->values()->all(),
             'questions' => $job->questions->map(static fn ($question): array => ['key' => $question->key, 'text' => $question->text, 'owner' => $question->owner, 'dueOn' => $question->due_on->toDateString(),
                 'otherwise' => $question->otherwise, 'answer' => $question->answer, 'answeredAt' => self::time($question->answered_at)])->all(),
             'snags' => $job->snags->map(static fn ($snag): array => ['key' => $snag->key, 'slot' => $slotKeys[$snag->slot_id] ?? null, 'text' => $snag->text, 'raisedBy' => $snag->raised_by,

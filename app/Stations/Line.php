@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stations;
 
-use App\Models\Pack;
-use App\Models\Question;
-use App\Models\RadioSurvey;
-use App\Models\Snag;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Str;
 use Kavvel\Core\Catalogue\Profile;
 
@@ -21,11 +16,7 @@ final readonly class Line
     /** @param list<Tap> $taps */
     private function __construct(public array $taps) {}
 
-    /**
-     * @param  Collection<int, Snag>  $openSnags
-     * @param  Collection<int, Question>  $openQuestions
-     */
-    public static function of(JobSheet $sheet, Collection $openSnags, Collection $openQuestions, ?RadioSurvey $survey, ?Pack $pack): self
+    public static function of(JobSheet $sheet, Pulse $pulse): self
     {
         $cards = $sheet->cards;
         $total = max(1, count($cards));
@@ -34,20 +25,20 @@ final readonly class Line
         $named = array_filter($cards, static fn (SlotCard $card): bool => $card->slot->named_at !== null);
         $unnamed = array_filter($in, static fn (SlotCard $card): bool => $card->slot->named_at === null);
         $forecast = array_filter($cards, static fn (SlotCard $card): bool => $card->profile->radio === null || $card->forecast !== null);
-        $judged = $survey === null ? 0 : (int) $survey->accepted + (int) $survey->thin + (int) $survey->lost;
-        $unsound = $survey === null ? 0 : (int) $survey->thin + (int) $survey->lost;
+        $unsound = $pulse->thin + $pulse->lost;
+        $judged = $pulse->accepted + $unsound;
         $pairOpen = count($toPair) - count(array_intersect_key($toPair, $in));
 
         return new self([
-            self::countedTap(Station::Survey, count($forecast) / $total, $openQuestions->count(), 'question'),
+            self::countedTap(Station::Survey, count($forecast) / $total, $pulse->openQuestions, 'question'),
             new Tap(Station::Pair, count($toPair) === 0 ? 1.0 : 1 - $pairOpen / count($toPair), $pairOpen, $pairOpen === 0 ? '' : "{$pairOpen} open"),
             new Tap(Station::Name, count($named) / $total, count($unnamed), $unnamed === [] ? '' : count($unnamed).' to name'),
             new Tap(Station::Mesh, $judged === 0 ? 0.0 : ($judged - $unsound) / $judged, $unsound, match (true) {
-                $survey === null => 'no survey',
+                ! $pulse->isSurveyed => 'no survey',
                 $unsound === 0 => '',
-                default => trim(($survey->thin ? "{$survey->thin} thin" : '').($survey->thin && $survey->lost ? ', ' : '').($survey->lost ? "{$survey->lost} lost" : '')),
+                default => implode(', ', array_filter([$pulse->thin > 0 ? "{$pulse->thin} thin" : '', $pulse->lost > 0 ? "{$pulse->lost} lost" : ''])),
             }),
-            self::countedTap(Station::HandOver, $pack?->state === 'ready' ? 1.0 : 0.0, $openSnags->count(), 'snag'),
+            self::countedTap(Station::HandOver, $pulse->isHandedOver ? 1.0 : 0.0, $pulse->openSnags, 'snag'),
         ]);
     }
 

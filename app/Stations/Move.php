@@ -5,19 +5,20 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Plan\Lens;
+use Closure;
 
 /** What a station has to say: its card on the right, its lens over the plan, and the slot it is about. */
 final readonly class Move
 {
     /**
      * @param  string  $view  the Blade file of the card
-     * @param  array<string, mixed>  $data  for that file
+     * @param  Closure(): array<string, mixed>  $data  for that file; asked for only when the card is shown
      * @param  string|null  $slot  key of the slot that the move is about
      * @param  bool  $isLive  something is under way: the page follows closely
      */
     public function __construct(
         public string $view,
-        public array $data,
+        public Closure $data,
         public Lens $lens,
         public ?string $slot = null,
         public bool $isLive = false,

@@ -40,7 +40,13 @@ final readonly class SlotCard
         return Str::ucfirst($this->slot->title());
     }
 
-    /** "reading lamp, chart room" */
+    /** "Chart room, ground" */
+    public function where(): string
+    {
+        return $this->room === $this->storeyName ? $this->room : "{$this->room}, ".mb_strtolower($this->storeyName);
+    }
+
+    /** "Reading lamp, chart room" */
     public function fullTitle(): string
     {
         return $this->title().', '.mb_strtolower($this->room);

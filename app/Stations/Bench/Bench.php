@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stations\Bench;
 
-use App\Models\Snag;
 use App\Models\User;
 use App\Plan\Drawing;
 use App\Stations\JobSheet;
@@ -12,12 +11,10 @@ use App\Stations\Line;
 use App\Stations\Move;
 use App\Stations\SlotSheet;
 use App\Stations\Station;
-use Illuminate\Database\Eloquent\Collection;
 
 /** A whole page of the bench: line, plan, move, and the slot that is open beside it. */
 final readonly class Bench
 {
-    /** @param Collection<int, Snag> $openSnags */
     public function __construct(
         public JobSheet $sheet,
         public Line $line,
@@ -25,7 +22,7 @@ final readonly class Bench
         public Move $move,
         public Drawing $drawing,
         public ?SlotSheet $open,
-        public Collection $openSnags,
+        public int $openSnags,
         public User $user,
         public string $liveUrl,
     ) {}

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Stations\Bench;
 
-use App\Models\Pack;
-use App\Models\RadioSurvey;
 use App\Models\SiteJob;
 use App\Models\User;
 use App\Plan\Draughtsman;
 use App\Stations\JobSheet;
 use App\Stations\Line;
 use App\Stations\Move;
+use App\Stations\Pulse;
 use App\Stations\SlotSheet;
 use App\Stations\Station;
 use Closure;
@@ -32,29 +31,20 @@ final readonly class BenchPage
         $sheet = JobSheet::of($job);
         $found = $move($sheet);
         $open = $sheet->card($request->string('slot')->toString() ?: null);
+        $pulse = Pulse::of($job);
         $bench = new Bench(
             $sheet,
-            Line::of($sheet, $snags = $job->snags()->where('state', 'open')->orderBy('id')->get(), $job->questions()->whereNull('answered_at')->get(), self::lastSurvey($job), self::lastPack($job)),
+            Line::of($sheet, $pulse),
             $station,
             $found,
             Draughtsman::draw($sheet, $this->storey($request, $sheet, $open?->storey, $found), $found->lens, $open?->key() ?? $found->slot),
             $open === null ? null : SlotSheet::of($open),
-            $snags,
+            $pulse->openSnags,
             $user,
             $request->fullUrlWithQuery(['since' => $job->live_version]),
         );
 
         return response(view('bench.show', ['bench' => $bench])->fragmentIf($request->headers->has('HX-Request') && ! $request->headers->has('HX-History-Restore-Request'), 'bench'));
-    }
-
-    private static function lastSurvey(SiteJob $job): ?RadioSurvey
-    {
-        return $job->radioSurveys()->where('state', 'done')->latest('id')->first();
-    }
-
-    private static function lastPack(SiteJob $job): ?Pack
-    {
-        return $job->packs()->latest('id')->first();
     }
 
     /** The storey that was asked for, or the one of the slot in hand, or the gateway's. */

@@ -17,20 +17,31 @@ final readonly class HandOverStation
 {
     public function move(JobSheet $sheet): Move
     {
-        $snag = Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->with('slot')->orderBy('id')->first();
+        $snags = Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->orderBy('id')->get();
         $packs = Pack::query()->where('site_job_id', $sheet->job->id)->with('user')->latest('number')->limit(5)->get();
         $making = $packs->first(static fn (Pack $pack): bool => in_array($pack->state, ['asked', 'making'], true));
         $standings = array_count_values(array_map(static fn (SlotCard $card): string => $card->standing()->value, array_values($sheet->cards)));
 
-        return new Move('hand-over.move', [
-            'snag' => $snag,
-            'snags' => Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->count(),
+        return new Move('hand-over.move', static fn (): array => [
+            'snag' => $snags->first(),
+            'snags' => $snags->count(),
             'packs' => $packs,
             'making' => $making,
             'proved' => $standings[Standing::Proved->value] ?? 0,
             'in' => $standings[Standing::In->value] ?? 0,
             'planned' => $standings[Standing::Planned->value] ?? 0,
             'faults' => $standings[Standing::Fault->value] ?? 0,
-        ], new Lens, $snag?->slot?->key, isLive: $making !== null, note: '');
+        ], new Lens, $this->slotOf($sheet, $snags->first()), isLive: $making !== null, note: '');
+    }
+
+    private function slotOf(JobSheet $sheet, ?Snag $snag): ?string
+    {
+        foreach ($sheet->cards as $card) {
+            if ($snag !== null && $card->slot->id === $snag->slot_id) {
+                return $card->key();
+            }
+        }
+
+        return null;
     }
 }

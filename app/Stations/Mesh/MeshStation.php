@@ -32,20 +32,21 @@ final readonly class MeshStation
 
     public function move(JobSheet $sheet): Move
     {
-        $running = RadioSurvey::query()->where('site_job_id', $sheet->job->id)->whereIn('state', ['asked', 'running', 'reading'])->latest('id')->first();
+        $newest = RadioSurvey::query()->where('site_job_id', $sheet->job->id)->latest('id')->first();
+        $running = in_array($newest?->state, ['asked', 'running', 'reading'], true) ? $newest : null;
+        $failed = $newest?->state === 'failed' ? $newest : null;
         $last = RadioSurvey::query()->with('links')->where('site_job_id', $sheet->job->id)->where('state', 'done')->latest('id')->first();
-        $failed = RadioSurvey::query()->where('site_job_id', $sheet->job->id)->latest('id')->first();
         $only = [self::PROTOCOL];
         if ($last === null) {
-            return new Move('mesh.first', ['running' => $running, 'failed' => $failed?->state === 'failed' ? $failed : null, 'in' => count($this->members($sheet))],
+            return new Move('mesh.first', fn (): array => ['running' => $running, 'failed' => $failed, 'in' => count($this->members($sheet))],
                 new Lens(only: $only), isLive: $running !== null, note: 'no survey yet');
         }
         $mesh = SurveyedMesh::of($sheet, $last);
         $worst = $this->worst($mesh->report);
 
-        return new Move('mesh.move', [
+        return new Move('mesh.move', fn (): array => [
             'running' => $running,
-            'failed' => $failed?->state === 'failed' ? $failed : null,
+            'failed' => $failed,
             'survey' => $last,
             'report' => $mesh->report,
             'worst' => $worst === null ? null : $sheet->card($worst->id),

@@ -28,10 +28,10 @@ final readonly class NameStation
             $labels[$key] = $card->slot->named_at === null ? $card->title() : self::withoutRoom((string) $card->slot->name, $card->room);
         }
         if ($target === null || ! $target->isIn()) {
-            return new Move('name.done', ['conflicts' => $plan->conflicts, 'target' => $target], new Lens(labels: $labels));
+            return new Move('name.done', static fn (): array => ['conflicts' => $plan->conflicts, 'target' => $target], new Lens(labels: $labels));
         }
 
-        return new Move('name.move', [
+        return new Move('name.move', static fn (): array => [
             'target' => $target,
             'proposal' => $proposals[$target->key()],
             'value' => $target->slot->name ?? $proposals[$target->key()]->name,

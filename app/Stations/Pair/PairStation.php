@@ -35,15 +35,23 @@ final readonly class PairStation
         $window = $this->window($sheet);
         $target = $sheet->cards[$this->busySlot($sheet, $window)] ?? $this->chosen($sheet, $wanted) ?? $work->first();
         if ($target === null) {
-            return new Move('pair.done', ['elsewhere' => $work->elsewhere], new Lens);
+            return new Move('pair.done', static fn (): array => ['elsewhere' => $work->elsewhere], new Lens);
         }
+
+        return new Move('pair.move', fn (): array => $this->card($sheet, $work, $window, $target, $noLight),
+            new Lens($this->forecastLink($sheet, $target)), $target->key(), isLive: $window !== null, note: 'in place, outward from the gateway');
+    }
+
+    /** @return array<string, mixed> */
+    private function card(JobSheet $sheet, WorkList $work, ?JoinWindow $window, SlotCard $target, bool $noLight): array
+    {
         $attempts = $target->slot->pairAttempts()->with('node')->orderBy('id')->get();
         $attempt = $attempts->last();
         $unmatched = $this->unmatched($sheet);
         $offer = $attempt?->node !== null && $unmatched->contains('id', $attempt->node_id) ? $attempt->node : null;
         $then = array_values(array_filter($work->open, static fn (array $entry): bool => $entry['card']->key() !== $target->key()));
 
-        return new Move('pair.move', [
+        return [
             'target' => $target,
             'why' => $work->why($target->key()),
             'window' => $window,
@@ -61,7 +69,7 @@ final readonly class PairStation
             'count' => count($sheet->cards),
             'in' => count(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->isIn())),
             'elsewhere' => $work->elsewhere,
-        ], new Lens($this->forecastLink($sheet, $target)), $target->key(), isLive: $window !== null, note: 'in place, outward from the gateway');
+        ];
     }
 
     private function window(JobSheet $sheet): ?JoinWindow

@@ -14,7 +14,4 @@
     </ul>
     @endif
     @endforeach
-    @if ($bench->station === App\Stations\Station::Survey && $bench->mayWork())
-        @include('slots.add')
-    @endif
 </section>

@@ -14,7 +14,7 @@
         @if ($bench->open !== null)
             @include('slots.sheet', ['open' => $bench->open])
         @else
-            @include($bench->move->view, $bench->move->data)
+            @include($bench->move->view, ($bench->move->data)())
         @endif
     </aside>
     <div class="faces" role="group" aria-label="What is on screen">

@@ -4,7 +4,7 @@
     <span class="visit">Visit {{ $job->visit_number }} of {{ $job->visit_of }} · {{ $minutes($job->planned_minutes) }} planned, {{ $minutes($job->used_minutes) }} used</span>
     <a class="btn find" data-key="/" href="{{ route('jobs.find', $job) }}" hx-boost="false" hx-get="{{ route('jobs.find', $job) }}" hx-target="#drawer" hx-select="unset" hx-swap="innerHTML">Find <kbd>/</kbd></a>
     <a class="btn" data-key="l" href="{{ route('jobs.logbook', $job) }}" hx-boost="false" hx-get="{{ route('jobs.logbook', $job) }}" hx-target="#drawer" hx-select="unset" hx-swap="innerHTML">Log <kbd>l</kbd></a>
-    <a class="btn" data-key="s" href="{{ route('jobs.snags', $job) }}" hx-boost="false" hx-get="{{ route('jobs.snags', $job) }}" hx-target="#drawer" hx-select="unset" hx-swap="innerHTML">{{ $bench->openSnags->count() }} {{ Str::plural('snag', $bench->openSnags->count()) }} <kbd>s</kbd></a>
+    <a class="btn" data-key="s" href="{{ route('jobs.snags', $job) }}" hx-boost="false" hx-get="{{ route('jobs.snags', $job) }}" hx-target="#drawer" hx-select="unset" hx-swap="innerHTML">{{ $bench->openSnags }} {{ Str::plural('snag', $bench->openSnags) }} <kbd>s</kbd></a>
     <details class="menu"><summary class="btn" data-key="?"><span aria-hidden="true">?</span><span class="visually-hidden">Shortcuts and settings</span></summary>
         <div>
             <p id="saved" class="quiet">Saved {{ now()->format('H:i') }}@if ($bench->sheet->gateway?->url) · {{ $bench->sheet->gateway->silent_since === null ? 'hub answers' : 'hub silent' }}@endif</p>

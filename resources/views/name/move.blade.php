@@ -2,7 +2,7 @@
 <div>
     <p class="over"><span>Next move</span><span>{{ $unnamed }} to name</span></p>
     <h2>{{ $waiting ? 'Writing the name to the device' : ($slot->named_at ? 'Rename the '.$slot->title() : 'Name the '.$slot->title()) }}</h2>
-    <p class="why">{{ $target->room }}, {{ mb_strtolower($target->storeyName) }}. The network knows it as <span class="measure">{{ $target->node->address }}</span>.</p>
+    <p class="why">{{ $target->where() }}. The network knows it as <span class="measure">{{ $target->node->address }}</span>.</p>
 </div>
 @if ($waiting)<p class="note" role="status">“{{ $slot->name }}” is kept here. It counts once the hub has confirmed it; a sleeping device may take its next wake-up.</p>@endif
 @foreach ($conflicts as $conflict)<p class="note">{{ $conflict->why }}</p>@endforeach

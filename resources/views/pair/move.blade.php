@@ -6,7 +6,7 @@
 <div>
     <p class="over"><span>Next move</span><span>{{ $in }} of {{ $count }} in</span></p>
     <h2>{{ $phase === 'offer' ? 'Is this the '.$slot->title().'?' : 'Pair the '.$slot->title() }}</h2>
-    <p class="why">{{ $target->room }}, {{ mb_strtolower($target->storeyName) }}. {{ $why === '' ? '' : $why.'.' }}</p>
+    <p class="why">{{ $target->where() }}. {{ $why === '' ? '' : $why.'.' }}</p>
 </div>
 
 @if ($phase === 'offer')

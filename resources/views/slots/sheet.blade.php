@@ -4,7 +4,7 @@
 @php($mayWork = $bench->mayWork())
 <a class="btn plain !justify-start" href="{{ $bench->url(['slot' => null]) }}" data-key="n">← Back to the move</a>
 <div>
-    <p class="over"><span>{{ $card->room }}, {{ mb_strtolower($card->storeyName) }}</span><span>{{ $card->standing()->words() }}</span></p>
+    <p class="over"><span>{{ $card->where() }}</span><span>{{ $card->standing()->words() }}</span></p>
     <h2 class="!mb-2"><span class="align-middle">{{ $card->title() }}</span></h2>
     <p class="flex gap-3 items-center">@chip($card->profile->protocol) <span>{{ $card->profile->name }} <span class="quiet">{{ $card->profile->model }}</span></span></p>
     @if ($slot->note)<p class="quiet">{{ $slot->note }}</p>@endif

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Kavvel\Standin\HandLog;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** The running stand-in against docs/gateway-link.openapi.json: every path, every status, every shape. */
+final class GatewayContractTest extends TestCase
+{
+    private static ?Process $server = null;
+
+    private static string $url = '';
+
+    private static string $folder = '';
+
+    public static function setUpBeforeClass(): void
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertIsResource($socket);
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+        $root = dirname(__DIR__, 2);
+        self::$folder = sys_get_temp_dir().'/kavvel-contract-'.getmypid();
+        self::$url = "http://127.0.0.1:{$port}";
+        self::$server = new Process([PHP_BINARY, '-S', "127.0.0.1:{$port}", '-t', "{$root}/standin/public", "{$root}/standin/public/index.php"], null, [
+            'KAVVEL_STANDIN_JOB' => "{$root}/database/demo/lantern-house.json", 'KAVVEL_STANDIN_OVERLAY' => "{$root}/database/demo/lantern-house.truth.json",
+            'KAVVEL_STANDIN_STATE' => self::$folder, 'KAVVEL_STANDIN_TOKEN' => 'contract',
+        ]);
+        self::$server->start();
+        self::$server->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'started'));
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$server?->stop(2);
+        (new HandLog(self::$folder))->forget();
+    }
+
+    public function test_every_answer_has_the_shape_that_the_contract_gives_it(): void
+    {
+        $window = ['command' => 'window-0001', 'protocol' => 'zigbee', 'kind' => 'join', 'seconds' => 60];
+        $this->check('GET', '/v1/about', '/v1/about', 200);
+        $this->check('POST', '/v1/windows', '/v1/windows', 202, $window);
+        $this->check('POST', '/v1/windows', '/v1/windows', 422, ['seconds' => 9999] + $window);
+        (new HandLog(self::$folder))->append(['do' => 'gesture', 'device' => 'hall-relay', 'kind' => 'press', 'times' => 3]);
+        (new HandLog(self::$folder))->append(['do' => 'advance', 'seconds' => 20]);
+        $this->check('PUT', '/v1/nodes/{address}/label', '/v1/nodes/02A7C30000000101/label', 202, ['command' => 'label-0001', 'label' => 'Dimmer']);
+        $this->check('PUT', '/v1/nodes/{address}/label', '/v1/nodes/FFFF/label', 404, ['command' => 'label-0002', 'label' => 'Nobody']);
+        $this->check('POST', '/v1/nodes/{address}/commands', '/v1/nodes/02A7C30000000101/commands', 202, ['command' => 'switch-0001', 'value' => 'on']);
+        $this->check('POST', '/v1/surveys', '/v1/surveys', 202, ['command' => 'survey-0001']);
+        $this->check('GET', '/v1/surveys/{survey}', '/v1/surveys/survey-0001', 200);
+        (new HandLog(self::$folder))->append(['do' => 'advance', 'seconds' => 20]);
+        $this->check('GET', '/v1/surveys/{survey}', '/v1/surveys/survey-0001', 200);
+        $this->check('GET', '/v1/surveys/{survey}', '/v1/surveys/nobody', 404);
+        $this->check('GET', '/v1/nodes', '/v1/nodes', 200);
+        $this->check('DELETE', '/v1/windows/{window}', '/v1/windows/window-0001', 202);
+        $this->check('DELETE', '/v1/nodes/{address}', '/v1/nodes/02A7C30000000101', 202, ['command' => 'remove-0001']);
+        $events = $this->check('GET', '/v1/events', '/v1/events?after=0', 200);
+
+        foreach (['window.opened', 'device.announced', 'device.interviewing', 'device.joined', 'label.set', 'command.done', 'survey.progress', 'survey.done', 'window.closed', 'device.left'] as $type) {
+            self::assertContains($type, array_column($events['events'], 'type'));
+        }
+    }
+
+    public function test_without_the_token_the_contract_answers_401(): void
+    {
+        $this->check('GET', '/v1/nodes', '/v1/nodes', 401, token: 'wrong');
+    }
+
+    public function test_without_power_it_answers_503(): void
+    {
+        $log = new HandLog(self::$folder);
+        $log->append(['do' => 'unplug']);
+        $this->check('GET', '/v1/about', '/v1/about', 503);
+        $log->append(['do' => 'plug-in']);
+    }
+
+    public function test_the_contract_names_every_event_that_the_house_can_tell(): void
+    {
+        $source = (string) file_get_contents(dirname(__DIR__, 2).'/standin/src/Fold.php');
+        preg_match_all("/emit\('([a-z.]+)'/", $source, $emitted);
+
+        self::assertEqualsCanonicalizing(array_values(array_unique($emitted[1])), $this->contract()['components']['schemas']['Event']['properties']['type']['enum']);
+    }
+
+    /**
+     * @param  array<string, mixed>|null  $body
+     * @return array<string, mixed>
+     */
+    private function check(string $method, string $template, string $path, int $status, ?array $body = null, string $token = 'contract'): array
+    {
+        $json = (string) @file_get_contents(self::$url.$path, false, stream_context_create(['http' => [
+            'method' => $method, 'header' => "Authorization: Bearer {$token}\r\nContent-Type: application/json\r\n", 'content' => $body === null ? '' : (string) json_encode($body), 'ignore_errors' => true,
+        ]]));
+        self::assertStringContainsString(" {$status} ", ($http_response_header[0] ?? '').' ', "{$method} {$path}: {$json}");
+        $contract = $this->contract();
+        $reference = $contract['paths'][$template][strtolower($method)]['responses'][(string) $status]['content']['application/json']['schema']['$ref'] ?? null;
+        self::assertNotNull($reference, "the contract has no {$status} for {$method} {$template}");
+        $schema = ['$ref' => $reference, 'components' => $contract['components']];
+        $result = (new Validator)->validate(json_decode($json), (string) json_encode($schema));
+        self::assertTrue($result->isValid(), $result->isValid() ? '' : "{$method} {$path}: ".json_encode((new ErrorFormatter)->format($result->error())));
+
+        return (array) json_decode($json, true);
+    }
+
+    /** @return array<string, mixed> */
+    private function contract(): array
+    {
+        return json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/gateway-link.openapi.json'), true, 64, JSON_THROW_ON_ERROR);
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Jobs\MakePack;
+use App\Models\Pack;
+use App\Models\Snag;
+use App\Stations\HandOver\PackPress;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Storage;
+use RuntimeException;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+
+final class HandOverTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Storage::fake('local');
+        $this->as('mara');
+    }
+
+    public function test_nothing_is_handed_over_with_an_open_snag(): void
+    {
+        $this->get('/jobs/lantern-house/hand-over')->assertSee('Settle a snag')->assertSee('2 are open')->assertDontSee('Make pack');
+        $this->htmx('POST', '/jobs/lantern-house/packs')->assertStatus(422)->assertSee('2 snags are open. Clear them, or have the client accept them by name.');
+
+        self::assertSame(0, Pack::query()->count());
+    }
+
+    public function test_a_snag_is_accepted_by_name(): void
+    {
+        $snag = Snag::query()->where('key', 'shed-link')->firstOrFail();
+        $this->htmx('POST', '/jobs/lantern-house/snags/shed-link/acceptance', ['accepted_by' => '', 'lock_version' => 1])->assertStatus(422)->assertSee('Write the name of the person who accepts it.');
+        $this->post('/jobs/lantern-house/snags/shed-link/acceptance', ['accepted_by' => 'Odile Harrow', 'lock_version' => 1])->assertRedirect();
+
+        self::assertSame(['accepted', 'Odile Harrow', 'Mara Lindqvist'], array_values($snag->refresh()->only(['state', 'accepted_by', 'closed_by'])));
+        self::assertTrue($this->logged('Odile Harrow accepts: The link to the boat shed is thin'));
+        $this->htmx('POST', '/jobs/lantern-house/snags/shed-link/acceptance', ['accepted_by' => 'Somebody Else', 'lock_version' => 1])->assertStatus(409)->assertSee('Odile Harrow');
+    }
+
+    public function test_the_pack_is_numbered_dated_summed_and_logged(): void
+    {
+        $this->settle();
+        $this->post('/jobs/lantern-house/packs')->assertRedirect('/jobs/lantern-house/hand-over');
+        $pack = Pack::query()->firstOrFail();
+        $pdf = (string) $this->get('/jobs/lantern-house/packs/1')->assertOk()->assertHeader('Content-Type', 'application/pdf')->streamedContent();
+
+        self::assertSame(['ready', 1, 100], [$pack->state, $pack->number, $pack->progress]);
+        self::assertStringStartsWith('%PDF-', $pdf);
+        self::assertSame(hash('sha256', $pdf), $pack->sha256);
+        self::assertTrue($this->logged("Issued pack 1, SHA-256 {$pack->sha256}."));
+        $this->get('/jobs/lantern-house/hand-over')->assertSee($pack->sha256)->assertSee('Make pack 2');
+    }
+
+    public function test_the_pages_say_what_the_job_holds_and_no_secret(): void
+    {
+        $this->settle();
+        $this->post('/jobs/lantern-house/packs');
+        $text = $this->text((string) $this->get('/jobs/lantern-house/packs/1')->streamedContent());
+
+        foreach (['Lantern House', 'Handover pack 1', 'Odile Harrow', '1 · Register', 'Chart room ceiling dimmer', '2 · Radio links', 'No survey was made.', '3 · What not to unplug',
+            'Signal room rack plug', '4 · Batteries', 'CR2032', 'CR2450', '5 · Open points', 'The link to the boat shed is thin', 'Odile Harrow, client', 'page 1 of'] as $part) {
+            self::assertStringContainsString($part, $text);
+        }
+        self::assertStringNotContainsString('30412', $text);
+    }
+
+    public function test_packs_count_up(): void
+    {
+        $this->settle();
+        $this->post('/jobs/lantern-house/packs');
+        $this->post('/jobs/lantern-house/packs');
+
+        self::assertSame([1, 2], Pack::query()->orderBy('number')->pluck('number')->all());
+    }
+
+    public function test_while_one_is_made_no_second_is_asked_for(): void
+    {
+        Queue::fake();
+        $this->settle();
+        $this->post('/jobs/lantern-house/packs')->assertRedirect();
+        $this->get('/jobs/lantern-house/hand-over')->assertSee('Pack 1 is being made')->assertSee('data-live="yes"', false);
+        $this->htmx('POST', '/jobs/lantern-house/packs')->assertStatus(422)->assertSee('A pack is being made already.');
+        $this->get('/jobs/lantern-house/packs/1')->assertNotFound();
+        Queue::assertPushed(MakePack::class, 1);
+    }
+
+    public function test_progress_is_told_on_the_way(): void
+    {
+        $this->settle();
+        $job = $this->siteJob();
+        $pack = Pack::query()->create(['site_job_id' => $job->id, 'number' => 1, 'state' => 'asked', 'asked_at' => now()]);
+        $told = [];
+        app(PackPress::class)->print($job, $pack, function (int $progress, string $step) use (&$told): void {
+            $told[$progress] = $step;
+        });
+
+        self::assertSame([10, 30, 55, 70, 95], array_keys($told));
+    }
+
+    public function test_a_pack_that_fails_ends_in_words(): void
+    {
+        Queue::fake();
+        $this->settle();
+        $this->post('/jobs/lantern-house/packs');
+        (new MakePack($this->siteJob()->company_id, Pack::query()->firstOrFail()->id))->failed(new RuntimeException('out of paper'));
+
+        self::assertSame('failed', Pack::query()->firstOrFail()->state);
+        $this->get('/jobs/lantern-house/hand-over')->assertSee('The pages could not be made.')->assertSee('Make pack 2')->assertDontSee('out of paper');
+    }
+
+    public function test_a_snag_that_was_put_right_is_closed_and_one_that_was_raised_is_open(): void
+    {
+        $this->put('/jobs/lantern-house/snags/shed-link', ['lock_version' => 1])->assertRedirect();
+        self::assertSame('cleared', Snag::query()->where('key', 'shed-link')->value('state'));
+
+        $this->post('/jobs/lantern-house/snags', ['text' => 'The lock grinds.', 'slot' => 'front-lock'])->assertRedirect();
+        self::assertSame('front-lock', Snag::query()->where('text', 'The lock grinds.')->firstOrFail()->slot?->key);
+        $this->get('/jobs/lantern-house/snags')->assertSee('The lock grinds.');
+        $this->htmx('POST', '/jobs/lantern-house/snags', ['text' => ''])->assertStatus(422)->assertSee('Say what is wrong before you save.');
+    }
+
+    private function settle(): void
+    {
+        Snag::query()->where('site_job_id', $this->siteJob()->id)->update(['state' => 'accepted', 'accepted_by' => 'Odile Harrow', 'closed_at' => now()]);
+    }
+
+    private function text(string $pdf): string
+    {
+        $process = new Process(['pdftotext', '-layout', '-', '-']);
+        $process->setInput($pdf);
+        $process->mustRun();
+
+        return (string) preg_replace('/\s+/', ' ', $process->getOutput());
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\JobFiles\Exporter;
+use App\JobFiles\Importer;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class JobFileTest extends TestCase
+{
+    #[DataProvider('jobs')]
+    public function test_an_export_imported_again_is_the_same_job(string $key): void
+    {
+        $this->as('mara');
+        $first = app(Exporter::class)->export($this->siteJob($key));
+        $copy = app(Importer::class)->import((string) json_encode($first));
+        $second = app(Exporter::class)->export($copy);
+
+        self::assertSame("{$key}-2", $copy->key);
+        $second['job']['key'] = $key;
+        self::assertEquals($first, $second);
+    }
+
+    #[DataProvider('jobs')]
+    public function test_a_demo_file_loses_nothing_on_its_way_through_the_database(string $key): void
+    {
+        $this->as('mara');
+        $file = json_decode((string) file_get_contents(database_path("demo/{$key}.json")), true);
+        $copy = app(Exporter::class)->export(app(Importer::class)->import((string) json_encode($file)));
+        $copy['job']['key'] = $key;
+        $byKey = static fn (array $profiles): array => collect($profiles)->whereIn('key', array_column($file['slots'], 'profile'))->sortBy('key')->values()->all();
+
+        foreach (['asOf', 'job', 'storeys', 'rooms', 'walls', 'points', 'gateways', 'slots', 'nodes', 'attempts', 'proofs', 'questions', 'snags', 'log'] as $part) {
+            self::assertEquals($file[$part], $copy[$part], $part);
+        }
+        self::assertEquals($byKey($file['profiles']), $copy['profiles']);
+    }
+
+    #[DataProvider('jobs')]
+    public function test_files_and_exports_are_what_the_schema_says(string $key): void
+    {
+        $this->as('mara');
+        $schema = (string) file_get_contents(base_path('docs/job.schema.json'));
+        foreach ([(string) file_get_contents(database_path("demo/{$key}.json")), (string) json_encode(app(Exporter::class)->export($this->siteJob($key)))] as $json) {
+            $result = (new Validator)->validate(json_decode($json), $schema);
+            self::assertTrue($result->isValid(), $result->isValid() ? '' : (string) json_encode((new ErrorFormatter)->format($result->error())));
+        }
+    }
+
+    /** @return list<array{string}> */
+    public static function jobs(): array
+    {
+        return [['lantern-house'], ['calico-court'], ['hollin-barn']];
+    }
+
+    public function test_no_secret_travels_in_a_job_file(): void
+    {
+        $json = $this->as('mara')->get('/jobs/lantern-house/export')->assertOk()->assertDownload('lantern-house.kavvel.json')->getContent();
+
+        self::assertStringNotContainsString('30412', (string) $json);
+        self::assertStringNotContainsString('"token"', (string) $json);
+        self::assertStringNotContainsString('secret', (string) $json);
+    }
+
+    public function test_demo_dates_are_shifted_by_whole_days_to_today(): void
+    {
+        $this->as('mara');
+        $job = $this->siteJob();
+
+        self::assertTrue($job->as_of->isToday());
+        self::assertSame(7, (int) today()->diffInDays($job->questions()->firstOrFail()->due_on));
+        self::assertSame('09:09:00', $job->nodes()->orderBy('id')->firstOrFail()->joined_at?->format('H:i:s'));
+    }
+
+    public function test_a_lead_imports_a_job_with_its_forecasts(): void
+    {
+        $this->as('mara')->post('/jobs', ['file' => $this->upload((string) file_get_contents(database_path('demo/calico-court.json')))])->assertRedirect('/jobs/calico-court-2');
+        $job = $this->siteJob('calico-court-2');
+
+        self::assertSame(8, $job->forecasts()->count());
+        self::assertTrue($job->logEntries()->where('text', 'Made this job from a job file.')->exists());
+    }
+
+    public function test_a_broken_file_says_where_and_changes_nothing(): void
+    {
+        $data = json_decode((string) file_get_contents(database_path('demo/calico-court.json')), true);
+        $data['slots'][3]['room'] = 'cellar';
+        $before = $this->fingerprint();
+        $this->as('mara')->from('/jobs')->followingRedirects()->post('/jobs', ['file' => $this->upload((string) json_encode($data))])
+            ->assertSee('There is nothing with the id “cellar”. Nothing was changed.');
+
+        self::assertSame($before, $this->fingerprint());
+    }
+
+    public function test_no_file_is_asked_for_in_words(): void
+    {
+        $this->as('mara')->from('/jobs')->followingRedirects()->post('/jobs')->assertSee('Choose a job file first.');
+    }
+
+    private function upload(string $json): UploadedFile
+    {
+        return UploadedFile::fake()->createWithContent('job.json', $json);
+    }
+
+    /** @return array<string, int> */
+    private function fingerprint(): array
+    {
+        $counts = [];
+        foreach (['site_jobs', 'storeys', 'rooms', 'walls', 'slots', 'profiles', 'nodes', 'log_entries'] as $table) {
+            $counts[$table] = DB::table($table)->count();
+        }
+
+        return $counts;
+    }
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Gateway\Listener;
+use App\Models\Gateway;
+use App\Models\GatewayEvent;
+use App\Models\JoinWindow;
+use App\Models\Node;
+use App\Models\RadioSurvey;
+use Illuminate\Support\Facades\Http;
+use Kavvel\Core\Proving\Rung;
+use Tests\TestCase;
+use Tests\WithStandin;
+
+final class ListenerTest extends TestCase
+{
+    use WithStandin;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->as('mara');
+        $this->startStandin();
+    }
+
+    public function test_event_and_cursor_are_stored_together(): void
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
+        $this->listen();
+        $gateway = Gateway::query()->whereNotNull('url')->firstOrFail();
+
+        self::assertSame(2, $gateway->cursor);
+        self::assertSame([1, 2], GatewayEvent::query()->orderBy('sequence')->pluck('sequence')->all());
+    }
+
+    public function test_a_second_look_changes_nothing(): void
+    {
+        $this->pairHallRelay();
+        $this->listen();
+        $before = [GatewayEvent::query()->count(), $this->siteJob()->logEntries()->count()];
+        $this->listen();
+        $this->listen();
+
+        self::assertSame($before, [GatewayEvent::query()->count(), $this->siteJob()->logEntries()->count()]);
+    }
+
+    public function test_an_event_that_is_repeated_is_taken_once(): void
+    {
+        $this->pairHallRelay();
+        $this->listen();
+        $joined = static fn (): int => GatewayEvent::query()->where('type', 'device.joined')->count();
+        $before = [$joined(), $this->siteJob()->logEntries()->count()];
+        Gateway::query()->whereNotNull('url')->firstOrFail()->update(['cursor' => 0]);
+        $this->listen();
+
+        self::assertSame($before, [$joined(), $this->siteJob()->logEntries()->count()]);
+    }
+
+    public function test_a_restart_ends_windows_and_surveys_and_reads_the_nodes_anew(): void
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
+        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->pass(1);
+        $this->hands('boot', ['epoch' => 'second']);
+        $this->listen();
+
+        self::assertSame(['ended', 'restart'], array_values(JoinWindow::query()->firstOrFail()->only(['state', 'reason'])));
+        self::assertSame(['failed', 'The gateway restarted.'], array_values(RadioSurvey::query()->firstOrFail()->only(['state', 'reason'])));
+        self::assertSame(['second', 1], array_values(Gateway::query()->whereNotNull('url')->firstOrFail()->only(['epoch', 'cursor'])));
+        self::assertTrue($this->logged('The gateway restarted.'));
+    }
+
+    public function test_a_gap_asks_for_a_full_resync(): void
+    {
+        $gateway = Gateway::query()->whereNotNull('url')->firstOrFail();
+        Http::swap(new \Illuminate\Http\Client\Factory);
+        Http::fake([
+            '*/v1/events*' => Http::response(['epoch' => $gateway->epoch, 'clock' => now()->toIso8601ZuluString(), 'oldest' => 40, 'newest' => 40, 'events' => [['sequence' => 40, 'at' => now()->toIso8601ZuluString(), 'type' => 'gateway.noise', 'data' => []]]]),
+            '*/v1/nodes' => Http::response(['epoch' => $gateway->epoch, 'newest' => 40, 'nodes' => [['address' => '02A7C30000000101', 'protocol' => 'zigbee', 'model' => 'TW-DIM-2', 'firmware' => '9.9.9', 'role' => 'router', 'capabilities' => ['on-off'], 'state' => 'joined']]]),
+        ]);
+        app(Listener::class)->poll($gateway);
+
+        self::assertSame(40, $gateway->refresh()->cursor);
+        self::assertSame('9.9.9', Node::query()->where('address', '02A7C30000000101')->value('firmware'));
+        self::assertSame('left', Node::query()->where('address', '02A7C30000000102')->value('state'), 'what the gateway no longer lists has left');
+        self::assertSame('joined', Node::query()->where('protocol', 'zwave')->value('state'), 'radios that were not listed are left alone');
+    }
+
+    public function test_absence_and_return_are_plain_on_every_page(): void
+    {
+        $this->gatewayIsAway();
+        $this->listen();
+        foreach (['survey', 'pair', 'name', 'mesh', 'hand-over'] as $page) {
+            $this->get("/jobs/lantern-house/{$page}")->assertSee('Hub has not answered since');
+        }
+        self::assertTrue($this->logged('does not answer'));
+
+        $this->gatewayIsAway(false);
+        $this->listen();
+        $this->get('/jobs/lantern-house/pair')->assertDontSee('has not answered since');
+        self::assertTrue($this->logged('The gateway answers again.'));
+    }
+
+    public function test_an_absence_is_logged_once(): void
+    {
+        $this->gatewayIsAway();
+        $this->listen();
+        $this->listen();
+        $this->listen();
+
+        self::assertSame(1, $this->siteJob()->logEntries()->where('text', 'like', '%does not answer%')->count());
+    }
+
+    public function test_an_unplugged_gateway_counts_as_away(): void
+    {
+        $this->hands('unplug');
+        $this->listen();
+
+        self::assertNotNull(Gateway::query()->whereNotNull('url')->value('silent_since'));
+    }
+
+    public function test_a_report_shows_the_radio_and_the_hub_rung_of_a_sensor(): void
+    {
+        $slot = $this->slot('freezer');
+        self::assertSame([Rung::Radio], $slot->proofResults()->pluck('rung')->all());
+        $this->pairHallRelay();
+        $this->hands('trigger', ['device' => 'freezer']);
+        $this->listen();
+
+        self::assertContains(Rung::Hub, $slot->proofResults()->pluck('rung')->all());
+    }
+
+    public function test_a_command_settles_the_hub_rung_either_way(): void
+    {
+        $this->pairHallRelay();
+        $this->post('/jobs/lantern-house/slots/hall-relay/proof-commands', ['station' => 'pair'])->assertRedirect('/jobs/lantern-house/pair?slot=hall-relay');
+        $this->pass(2);
+        self::assertSame('passed', $this->slot('hall-relay')->proofResults()->where('rung', 'hub')->latest('id')->firstOrFail()->outcome->value);
+
+        $this->hands('remove', ['address' => $this->slot('chart-dimmer')->node?->address]);
+        $this->post('/jobs/lantern-house/slots/chart-dimmer/proof-commands');
+        $this->pass(5);
+        self::assertSame(1, $this->slot('chart-dimmer')->proofResults()->where('rung', 'hub')->count(), 'the gateway refused it: nothing was tested');
+    }
+
+    public function test_a_node_that_leaves_is_no_longer_in(): void
+    {
+        $this->hands('remove', ['address' => $this->slot('chart-dimmer')->node?->address]);
+        $this->listen();
+
+        self::assertSame('left', $this->slot('chart-dimmer')->node?->state);
+        $this->get('/jobs/lantern-house/survey?slot=chart-dimmer')->assertSee('It has left the network. Pair it again.');
+        self::assertTrue($this->logged('The ceiling dimmer left the network.'));
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\RadioSurvey;
+use Tests\TestCase;
+use Tests\WithStandin;
+
+final class NameMeshTest extends TestCase
+{
+    use WithStandin;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->as('mara');
+        $this->startStandin();
+    }
+
+    public function test_the_pattern_proposes_and_one_touch_accepts(): void
+    {
+        $this->get('/jobs/lantern-house/name?next=freezer')->assertSee('Name the freezer probe')->assertSee('value="Pantry freezer probe"', false)->assertSee('pantry_freezer_probe');
+        $this->put('/jobs/lantern-house/slots/freezer/name', ['name' => ' Pantry  freezer probe ', 'lock_version' => 1])->assertRedirect('/jobs/lantern-house/name');
+
+        self::assertSame('Pantry freezer probe', $this->slot('freezer')->name);
+        self::assertNull($this->slot('freezer')->named_at, 'it counts once the gateway has confirmed it');
+        $this->listen();
+        self::assertNotNull($this->slot('freezer')->named_at);
+        self::assertSame('Pantry freezer probe', $this->slot('freezer')->node?->label);
+        self::assertTrue($this->logged('Named the freezer probe “Pantry freezer probe”.'));
+    }
+
+    public function test_a_name_that_another_device_has_is_refused_with_the_reason(): void
+    {
+        foreach (['Chart room ceiling dimmer', 'chart room CEILING dimmer'] as $name) {
+            $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => $name, 'lock_version' => 1])->assertStatus(422)
+                ->assertHeader('HX-Retarget', '#notice')->assertSee('is already the name of the Ceiling dimmer, chart room');
+        }
+        self::assertNull($this->slot('freezer')->name);
+    }
+
+    public function test_a_name_that_is_a_room_or_nothing_is_refused(): void
+    {
+        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry', 'lock_version' => 1])->assertStatus(422)->assertSee('is also a room');
+        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => '…', 'lock_version' => 1])->assertStatus(422)->assertSee('at least one letter or digit');
+        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => '', 'lock_version' => 1])->assertStatus(422)->assertSee('Write a name before you save.');
+        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => str_repeat('x', 65), 'lock_version' => 1])->assertStatus(422)->assertSee('at most 64 characters');
+    }
+
+    public function test_a_radio_without_link_is_named_at_once(): void
+    {
+        $this->put('/jobs/lantern-house/slots/front-lock/name', ['name' => 'Store yard door lock', 'lock_version' => 1])->assertRedirect();
+
+        self::assertNotNull($this->slot('front-lock')->named_at);
+    }
+
+    public function test_a_gateway_that_is_away_keeps_the_name_here_and_says_so(): void
+    {
+        $this->gatewayIsAway();
+        $this->followingRedirects()->put('/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry freezer probe', 'lock_version' => 1])->assertSee('The name is kept here, but is not on the device yet.');
+
+        self::assertSame(['Pantry freezer probe', null], [$this->slot('freezer')->name, $this->slot('freezer')->named_at]);
+    }
+
+    public function test_two_people_naming_one_slot_both_see_both_names(): void
+    {
+        $this->put('/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry freezer probe', 'lock_version' => 1])->assertRedirect();
+        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => 'Freezer', 'lock_version' => 1])->assertStatus(409)
+            ->assertSee('Somebody else changed the freezer probe in the meantime.')->assertSee('Pantry freezer probe')->assertSee('Freezer');
+
+        self::assertSame('Pantry freezer probe', $this->slot('freezer')->name);
+    }
+
+    public function test_a_survey_is_stored_and_judged(): void
+    {
+        $this->get('/jobs/lantern-house/mesh')->assertSee('Ask the hub who hears whom')->assertSee('11 Zigbee devices are in');
+        $this->post('/jobs/lantern-house/radio-surveys')->assertRedirect();
+        $this->pass(1);
+        $this->get('/jobs/lantern-house/mesh')->assertSee('The hub asks its relays who they hear')->assertSee('data-live="yes"', false);
+        $this->pass(10);
+        $survey = RadioSurvey::query()->firstOrFail();
+
+        self::assertSame('done', $survey->state);
+        self::assertSame(11, $survey->accepted + $survey->thin + $survey->lost);
+        self::assertGreaterThan(0, $survey->lost, 'foil behind the plaster and no relay in the hall yet');
+        self::assertGreaterThan(20, $survey->links()->count());
+        $this->get('/jobs/lantern-house/mesh')->assertSee('What the survey says')->assertSee('lost');
+        self::assertTrue($this->logged('Survey done:'));
+    }
+
+    public function test_with_the_hall_relay_in_the_pantry_is_reached_and_the_rest_gets_advice(): void
+    {
+        $this->pairHallRelay();
+        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->pass(10);
+
+        self::assertSame(0, RadioSurvey::query()->firstOrFail()->lost);
+        $this->get('/jobs/lantern-house/mesh')->assertSee('Put a relay in the pantry')->assertSee('makes it accepted by the forecast')->assertSee('If the ceiling relay goes,')
+            ->assertSeeInOrder(['Now', '0 lost', '2 thin', 'With it', '0 lost', '1 thin']);
+    }
+
+    public function test_the_advised_relay_becomes_work_at_its_point(): void
+    {
+        $this->post('/jobs/lantern-house/relays', ['point' => 'pantry-p1'])->assertRedirect('/jobs/lantern-house/pair?next=socket-relay-plug');
+        $slot = $this->slot('socket-relay-plug');
+
+        self::assertSame('pantry-p1', $slot->point?->key);
+        self::assertTrue($slot->forecasts()->exists());
+        $this->get('/jobs/lantern-house/pair?next=socket-relay-plug')->assertSee('Pair the socket relay plug');
+        $this->htmx('POST', '/jobs/lantern-house/relays', ['point' => 'pantry-p1'])->assertStatus(422)->assertSee('That point is taken by now.');
+        $this->htmx('POST', '/jobs/lantern-house/relays', ['point' => 'roof-p9'])->assertStatus(422)->assertSee('no such mains point');
+    }
+
+    public function test_a_second_touch_while_a_survey_runs_starts_no_second_one(): void
+    {
+        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->post('/jobs/lantern-house/radio-surveys');
+
+        self::assertSame(1, RadioSurvey::query()->count());
+    }
+
+    public function test_a_survey_that_the_gateway_never_heard_of_says_so_and_can_be_asked_again(): void
+    {
+        $this->gatewayIsAway();
+        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->get('/jobs/lantern-house/mesh')->assertSee('The last survey did not end')->assertSee('Survey the mesh');
+        $this->gatewayIsAway(false);
+        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->pass(10);
+
+        self::assertSame(['failed', 'done'], RadioSurvey::query()->orderBy('id')->pluck('state')->all());
+    }
+
+    public function test_a_job_without_a_linked_gateway_says_that_there_is_nobody_to_ask(): void
+    {
+        $this->htmx('POST', '/jobs/calico-court/radio-surveys')->assertStatus(422)->assertSee('there is nobody to ask');
+        $this->htmx('POST', '/jobs/calico-court/windows', ['slot' => 'bath-leak'])->assertStatus(422)->assertSee('no gateway with a link');
+    }
+}

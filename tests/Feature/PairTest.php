@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\JoinWindow;
+use App\Models\Node;
+use App\Models\PairAttempt;
+use Kavvel\Core\Pairing\Ending;
+use Tests\TestCase;
+use Tests\WithStandin;
+
+final class PairTest extends TestCase
+{
+    use WithStandin;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->as('mara');
+        $this->startStandin();
+    }
+
+    public function test_the_order_of_work_names_the_first_device_with_its_reason(): void
+    {
+        $this->get('/jobs/lantern-house/pair')->assertOk()->assertSeeInOrder(['Pair the ceiling relay', 'Hall, ground', '8 devices reach the gateway through this one', 'Power on at breaker 7', 'Press the side button 3 times within 2 s']);
+    }
+
+    public function test_from_the_window_to_the_match(): void
+    {
+        $address = $this->pairHallRelay();
+        $slot = $this->slot('hall-relay');
+        $attempt = $slot->pairAttempts()->latest('id')->firstOrFail();
+
+        self::assertSame($address, $slot->node?->address);
+        self::assertSame(Ending::Joined, $attempt->state);
+        self::assertSame([5, 5], [$attempt->interview_done, $attempt->interview_total]);
+        self::assertNotNull($attempt->margin_db);
+        self::assertSame(['radio'], $slot->proofResults()->pluck('rung')->map->value->all());
+        foreach (['Opened the join window for the ceiling relay.', "{$address} joined (TW-RELAY-1).", "Matched {$address} to the ceiling relay."] as $line) {
+            self::assertTrue($this->logged($line), $line);
+        }
+    }
+
+    public function test_the_card_follows_what_the_gateway_hears(): void
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertRedirect('/jobs/lantern-house/pair');
+        $this->listen();
+        $this->get('/jobs/lantern-house/pair')->assertSee('It blinks')->assertSee('data-live="yes"', false)->assertSee('data-seconds-left="25', false);
+
+        $attempt = PairAttempt::query()->latest('id')->firstOrFail();
+        $this->put("/jobs/lantern-house/attempts/{$attempt->id}", ['saw_light' => 1])->assertRedirect();
+        $this->get('/jobs/lantern-house/pair')->assertSee('The hub listens')->assertDontSee('It blinks');
+
+        $this->hands('gesture', ['device' => 'hall-relay', 'kind' => 'press', 'times' => 3]);
+        $this->pass(1);
+        $this->get('/jobs/lantern-house/pair')->assertSee('The hub heard it');
+        $this->pass(2);
+        $this->get('/jobs/lantern-house/pair')->assertSee('The hub asks it what it can do')->assertSee('of 5');
+        $this->pass(5);
+        $this->get('/jobs/lantern-house/pair')->assertSee('Is this the ceiling relay?')->assertSee('Yes, the ceiling relay');
+    }
+
+    public function test_the_window_closes_with_the_match(): void
+    {
+        $this->pairHallRelay();
+        $this->listen();
+
+        self::assertSame(['ended', 'asked'], JoinWindow::query()->latest('id')->firstOrFail()->only(['state', 'reason']) ? array_values(JoinWindow::query()->latest('id')->firstOrFail()->only(['state', 'reason'])) : []);
+        $this->get('/jobs/lantern-house/pair')->assertDontSee('Pair the ceiling relay')->assertSee('19 of 62 in');
+    }
+
+    public function test_a_device_that_never_speaks_ends_in_a_clear_state_with_the_next_thing_to_try(): void
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
+        $this->pass(100);
+        self::assertSame('open', JoinWindow::query()->latest('id')->value('state'), 'our own clock does not end it');
+        $this->pass(160);
+        $attempt = PairAttempt::query()->latest('id')->firstOrFail();
+
+        self::assertSame(Ending::Silent, $attempt->state);
+        $this->get('/jobs/lantern-house/pair')->assertSee('The device never spoke')->assertSee('Tried 2 times')->assertSee('Try this next')->assertSee('Open the next window');
+        self::assertTrue($this->logged('the device never spoke'));
+    }
+
+    public function test_half_an_interview_is_a_failure_until_it_is_accepted_and_then_a_snag(): void
+    {
+        $this->hands('fault', ['device' => 'hall-relay', 'fault' => 'half-interview']);
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
+        $this->hands('gesture', ['device' => 'hall-relay', 'kind' => 'press', 'times' => 3]);
+        $this->pass(10);
+        $attempt = PairAttempt::query()->latest('id')->firstOrFail();
+
+        self::assertSame([Ending::InPart, ['on-off']], [$attempt->state, $attempt->missing]);
+        $this->get('/jobs/lantern-house/pair')->assertSee('Joined in part')->assertSee('after 2 of 5 steps')->assertSee('Missing: on-off')->assertSee('Accept as it is');
+
+        $this->post('/jobs/lantern-house/slots/hall-relay/node', ['address' => $attempt->node?->address])->assertRedirect();
+        self::assertTrue($this->siteJob()->snags()->where('text', 'The ceiling relay joined in part. Missing: on-off.')->where('state', 'open')->exists());
+        self::assertSame(0, $this->slot('hall-relay')->proofResults()->count());
+    }
+
+    public function test_a_woken_device_joins_whole_in_the_next_window(): void
+    {
+        $this->hands('fault', ['device' => 'hall-relay', 'fault' => 'half-interview']);
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
+        $this->hands('gesture', ['device' => 'hall-relay', 'kind' => 'press', 'times' => 3]);
+        $this->pass(255);
+        $this->pairHallRelay();
+
+        self::assertSame([Ending::Silent, Ending::InPart, Ending::Joined], $this->slot('hall-relay')->pairAttempts()->orderBy('id')->pluck('state')->all());
+    }
+
+    public function test_no_light_gives_the_reason_and_the_gesture_again(): void
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
+        $this->listen();
+        $attempt = PairAttempt::query()->latest('id')->firstOrFail();
+        $this->put("/jobs/lantern-house/attempts/{$attempt->id}", ['saw_light' => 0])->assertRedirect('/jobs/lantern-house/pair?light=none');
+        $this->get('/jobs/lantern-house/pair?light=none')->assertSee('Press the side button 3 times within 2 s, with the window open.');
+        self::assertTrue($this->logged('shows no light'));
+    }
+
+    public function test_one_window_at_a_time(): void
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertRedirect();
+        $this->htmx('POST', '/jobs/lantern-house/windows', ['slot' => 'chart-lamp'])->assertStatus(422)->assertSee('A window is open already, for the ceiling relay. Close it first.');
+
+        self::assertSame(1, JoinWindow::query()->count());
+    }
+
+    public function test_a_window_can_be_closed_by_hand(): void
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
+        $window = JoinWindow::query()->firstOrFail();
+        $this->listen();
+        $this->delete("/jobs/lantern-house/windows/{$window->reference}")->assertRedirect();
+        $this->listen();
+
+        self::assertSame(['ended', 'asked'], [$window->refresh()->state, $window->reason]);
+        self::assertSame(Ending::Stopped, PairAttempt::query()->latest('id')->firstOrFail()->state);
+    }
+
+    public function test_a_gateway_that_is_away_opens_no_window_and_says_so(): void
+    {
+        $this->gatewayIsAway();
+        $this->followingRedirects()->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertSee('The window did not open.')->assertSee('does not answer');
+
+        self::assertSame('refused', JoinWindow::query()->value('state'));
+        self::assertSame(Ending::Stopped, PairAttempt::query()->latest('id')->firstOrFail()->state);
+    }
+
+    public function test_a_skipped_device_goes_to_the_end_and_the_window_closes(): void
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
+        $this->post('/jobs/lantern-house/slots/hall-relay/put-off')->assertRedirect();
+        $this->listen();
+
+        $this->get('/jobs/lantern-house/pair')->assertDontSee('Pair the ceiling relay');
+        self::assertSame('ended', JoinWindow::query()->value('state'));
+    }
+
+    public function test_another_device_can_be_chosen_instead(): void
+    {
+        $this->get('/jobs/lantern-house/pair?next=bath-leak')->assertSee('Pair the bath leak sensor')->assertSee('A leak sensor warns; it does not stop water.');
+    }
+
+    public function test_a_node_is_matched_once_and_a_slot_has_one_node(): void
+    {
+        $address = $this->pairHallRelay();
+
+        $this->htmx('POST', '/jobs/lantern-house/slots/chart-lamp/node', ['address' => $address])->assertStatus(422)->assertSee("{$address} is the ceiling relay already.");
+        $other = Node::query()->where('address', '!=', $address)->where('state', 'joined')->firstOrFail();
+        $this->htmx('POST', '/jobs/lantern-house/slots/hall-relay/node', ['address' => $other->address])->assertStatus(422)->assertSee('has a node already');
+        $this->htmx('POST', '/jobs/lantern-house/slots/chart-lamp/node', ['address' => 'FFFF'])->assertStatus(422)->assertSee('FFFF is not on the network any more.');
+    }
+
+    public function test_a_node_that_is_taken_away_can_be_matched_again(): void
+    {
+        $address = $this->pairHallRelay();
+        $this->delete('/jobs/lantern-house/slots/hall-relay/node')->assertRedirect();
+
+        self::assertNull($this->slot('hall-relay')->node_id);
+        $this->get('/jobs/lantern-house/pair')->assertSee($address);
+    }
+
+    public function test_two_that_announce_at_once_do_not_confuse_the_attempt(): void
+    {
+        $this->hands('fault', ['device' => 'hall-relay', 'fault' => 'two-at-once']);
+        $this->pairHallRelay();
+
+        self::assertSame(Ending::Joined, $this->slot('hall-relay')->pairAttempts()->latest('id')->firstOrFail()->state);
+        self::assertSame(1, Node::query()->where('state', 'announced')->count());
+    }
+}

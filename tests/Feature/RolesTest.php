@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Tests\TestCase;
+
+final class RolesTest extends TestCase
+{
+    public function test_a_technician_does_the_work_but_accepts_no_snag_and_issues_no_pack(): void
+    {
+        $this->as('idris');
+        $snag = $this->siteJob()->snags()->firstOrFail();
+
+        $this->get('/jobs/lantern-house/pair')->assertOk()->assertSee('Open the');
+        $this->post('/jobs/lantern-house/logbook', ['text' => 'Cleaned the contacts.'])->assertRedirect();
+        $this->post("/jobs/lantern-house/snags/{$snag->key}/acceptance", ['accepted_by' => 'Odile Harrow', 'lock_version' => 1])->assertForbidden();
+        $this->post('/jobs/lantern-house/packs')->assertForbidden();
+        $this->put('/jobs/lantern-house/client', [])->assertForbidden();
+        $this->get('/jobs/lantern-house/hand-over')->assertSee('A lead records what the client accepts.')->assertDontSee('The client accepts it');
+    }
+
+    public function test_a_technician_sees_only_the_jobs_they_are_on(): void
+    {
+        $this->as('idris')->get('/jobs')->assertSee('Lantern House')->assertDontSee('Calico Court')->assertDontSee('A new job from a job file');
+    }
+
+    public function test_the_office_reads_everything_edits_clients_and_changes_no_work(): void
+    {
+        $this->as('wren');
+
+        foreach (['survey', 'pair', 'name', 'mesh', 'hand-over', 'logbook', 'snags', 'export'] as $page) {
+            $this->get("/jobs/lantern-house/{$page}")->assertOk();
+        }
+        $this->get('/jobs/lantern-house/pair')->assertDontSee('Open the join window</button>', false)->assertDontSee('Open the next window');
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertForbidden();
+        $this->post('/jobs/lantern-house/logbook', ['text' => 'x'])->assertForbidden();
+        $this->put('/jobs/lantern-house/client', ['client_name' => 'Odile Harrow-Pell', 'address' => 'Lantern House', 'lock_version' => 1])->assertRedirect('/jobs');
+        self::assertSame('Odile Harrow-Pell', $this->siteJob()->client_name);
+    }
+
+    public function test_the_office_never_sees_a_secret(): void
+    {
+        $this->as('wren');
+        $id = $this->siteJob()->credentials()->value('id');
+
+        $this->get('/jobs/lantern-house/survey?slot=front-lock')->assertOk()->assertDontSee('Codes');
+        $this->post("/jobs/lantern-house/slots/front-lock/credentials/{$id}")->assertForbidden()->assertDontSee('30412');
+    }
+
+    public function test_only_a_lead_makes_jobs(): void
+    {
+        foreach (['idris', 'wren'] as $who) {
+            $this->as($who)->post('/jobs')->assertForbidden();
+        }
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Gateway\Listener;
+use Illuminate\Http\Client\Request;
+use Illuminate\Support\Facades\Http;
+use Kavvel\Standin\GatewayApi;
+use Kavvel\Standin\HandLog;
+use Kavvel\Standin\House;
+
+/** The stand-in house behind the gateway link, answered in this process, with a clock that can be advanced. */
+trait WithStandin
+{
+    private ?HandLog $handLog = null;
+
+    private bool $isAway = false;
+
+    protected function startStandin(): void
+    {
+        $this->handLog = new HandLog(sys_get_temp_dir().'/kavvel-feature-'.getmypid());
+        $this->handLog->forget();
+        $demo = database_path('demo/lantern-house');
+        $house = House::read((string) file_get_contents("{$demo}.json"), (string) file_get_contents("{$demo}.truth.json"));
+        $api = new GatewayApi($house, $this->handLog, 'feature-token');
+        $this->siteJob()->gateways()->first()?->update(['url' => 'http://gateway.invalid', 'token' => 'feature-token']);
+        Http::preventStrayRequests();
+        Http::fake(function (Request $request) use ($api) {
+            if ($this->isAway) {
+                return Http::failedConnection();
+            }
+            parse_str((string) parse_url($request->url(), PHP_URL_QUERY), $query);
+            [$status, $body] = $api->answer($request->method(), (string) parse_url($request->url(), PHP_URL_PATH), $query, (array) json_decode($request->body(), true), $request->header('Authorization')[0] ?? '');
+
+            return Http::response((string) json_encode($body), $status, ['Content-Type' => 'application/json']);
+        });
+        $this->listen();
+    }
+
+    /** @param array<string, mixed> $deed what hands do */
+    protected function hands(string $do, array $deed = []): void
+    {
+        $this->handLog?->append(['do' => $do, ...$deed]);
+    }
+
+    /** Lets time pass, and has Kavvel hear what the gateway has to say. */
+    protected function pass(int $seconds): void
+    {
+        $this->hands('advance', ['seconds' => $seconds]);
+        $this->listen();
+    }
+
+    protected function listen(): void
+    {
+        app(Listener::class)->pollAll();
+    }
+
+    protected function gatewayIsAway(bool $away = true): void
+    {
+        $this->isAway = $away;
+    }
+
+    /** Opens the window, does the gesture, waits for the interview, and matches the node. */
+    protected function pairHallRelay(): string
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertRedirect();
+        $this->hands('gesture', ['device' => 'hall-relay', 'kind' => 'press', 'times' => 3]);
+        $this->pass(10);
+        $address = (string) $this->siteJob()->nodes()->where('model', 'TW-RELAY-1')->where('state', 'joined')->value('address');
+        $this->post('/jobs/lantern-house/slots/hall-relay/node', ['address' => $address])->assertRedirect();
+
+        return $address;
+    }
+}
