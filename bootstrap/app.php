@@ -10,7 +10,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
-    ->withMiddleware(function (Middleware $middleware): void {
+    ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
         $middleware->encryptCookies(except: ['kavvel_theme']);
         $middleware->appendToGroup('web', AnswerFragments::class);
@@ -19,6 +19,6 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/jobs');
         $middleware->prependToPriorityList(\Illuminate\Routing\Middleware\SubstituteBindings::class, EnterCompany::class);
     })
-    ->withExceptions(fn (Exceptions $exceptions) => Errors::register($exceptions))
+    ->withExceptions(static fn (Exceptions $exceptions) => Errors::register($exceptions))
     ->create()
     ->useStoragePath(getenv('KAVVEL_STORAGE') ?: dirname(__DIR__).'/var/storage');

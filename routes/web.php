@@ -8,12 +8,12 @@ use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/jobs');
 
-Route::middleware('guest')->group(function (): void {
+Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', [Controllers\SessionController::class, 'create'])->name('sign-in');
     Route::post('/sign-in', [Controllers\SessionController::class, 'store'])->middleware('throttle:sign-in');
 });
 
-Route::middleware(['auth', 'company', StoreOnce::class])->group(function (): void {
+Route::middleware(['auth', 'company', StoreOnce::class])->group(static function (): void {
     Route::post('/sign-out', [Controllers\SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/bare', Controllers\BareController::class)->name('bare');
     Route::put('/keys', [Controllers\SingleKeysController::class, 'update'])->name('keys.update');
@@ -21,7 +21,7 @@ Route::middleware(['auth', 'company', StoreOnce::class])->group(function (): voi
     Route::get('/jobs', [Controllers\JobController::class, 'index'])->name('jobs.index');
     Route::post('/jobs', [Controllers\JobController::class, 'store'])->name('jobs.store');
 
-    Route::prefix('/jobs/{job}')->middleware('can:view,job')->scopeBindings()->group(function (): void {
+    Route::prefix('/jobs/{job}')->middleware('can:view,job')->scopeBindings()->group(static function (): void {
         Route::get('/', [Controllers\JobController::class, 'show'])->name('jobs.show');
         Route::get('/survey', Controllers\SurveyController::class)->name('jobs.survey');
         Route::get('/pair', Controllers\PairController::class)->name('jobs.pair');
@@ -36,7 +36,7 @@ Route::middleware(['auth', 'company', StoreOnce::class])->group(function (): voi
         Route::get('/packs/{pack:number}', [Controllers\PackController::class, 'show'])->name('jobs.packs.show');
         Route::put('/client', [Controllers\ClientController::class, 'update'])->middleware('can:editClient,job')->name('jobs.client.update');
 
-        Route::middleware('can:work,job')->group(function (): void {
+        Route::middleware('can:work,job')->group(static function (): void {
             Route::post('/logbook', [Controllers\LogbookController::class, 'store'])->name('jobs.logbook.store');
             Route::post('/windows', [Controllers\JoinWindowController::class, 'store'])->name('jobs.windows.store');
             Route::delete('/windows/{joinWindow:reference}', [Controllers\JoinWindowController::class, 'destroy'])->name('jobs.windows.destroy');
@@ -59,7 +59,7 @@ Route::middleware(['auth', 'company', StoreOnce::class])->group(function (): voi
             Route::put('/questions/{question:key}', [Controllers\QuestionController::class, 'update'])->name('jobs.questions.update');
         });
 
-        Route::middleware('can:lead,job')->group(function (): void {
+        Route::middleware('can:lead,job')->group(static function (): void {
             Route::post('/snags/{snag:key}/acceptance', [Controllers\SnagAcceptanceController::class, 'store'])->name('jobs.snags.acceptance.store');
             Route::post('/packs', [Controllers\PackController::class, 'store'])->name('jobs.packs.store');
         });

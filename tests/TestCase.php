@@ -12,6 +12,7 @@ use Database\Seeders\DemoSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 /** Against MariaDB, with the demo data; every test is rolled back. */
 abstract class TestCase extends BaseTestCase
@@ -59,7 +60,10 @@ abstract class TestCase extends BaseTestCase
         return Slot::query()->where('key', $key)->firstOrFail();
     }
 
-    /** @param array<string, mixed> $data */
+    /**
+     * @param  array<string, mixed>  $data
+     * @return TestResponse<Response>
+     */
     protected function htmx(string $method, string $url, array $data = []): TestResponse
     {
         return $this->call($method, $url, $data, server: ['HTTP_HX-Request' => 'true']);

@@ -31,7 +31,8 @@ trait WithStandin
             if ($this->isAway) {
                 return Http::failedConnection();
             }
-            parse_str((string) parse_url($request->url(), PHP_URL_QUERY), $query);
+            parse_str((string) parse_url($request->url(), PHP_URL_QUERY), $parsed);
+            $query = array_combine(array_map(strval(...), array_keys($parsed)), $parsed);
             [$status, $body] = $api->answer($request->method(), (string) parse_url($request->url(), PHP_URL_PATH), $query, (array) json_decode($request->body(), true), $request->header('Authorization')[0] ?? '');
 
             return Http::response((string) json_encode($body), $status, ['Content-Type' => 'application/json']);

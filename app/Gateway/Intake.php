@@ -214,11 +214,11 @@ final readonly class Intake
 
     private function job(Gateway $gateway): SiteJob
     {
-        return SiteJob::query()->findOrFail($gateway->site_job_id);
+        return $gateway->job()->firstOrFail();
     }
 
     private function jobOf(Slot $slot): SiteJob
     {
-        return SiteJob::query()->findOrFail($slot->site_job_id);
+        return $slot->job()->firstOrFail();
     }
 }

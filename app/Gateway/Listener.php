@@ -136,6 +136,6 @@ final readonly class Listener
 
     private function job(Gateway $gateway): SiteJob
     {
-        return SiteJob::query()->findOrFail($gateway->site_job_id);
+        return $gateway->job()->firstOrFail();
     }
 }

@@ -29,7 +29,7 @@ final readonly class Errors
         });
         $exceptions->render(static function (ValidationException $exception, Request $request) {
             return self::isFragment($request)
-                ? self::message($exception->status, 'Not saved', array_merge(...array_values($exception->errors())))
+                ? self::message($exception->status, 'Not saved', array_values(array_merge(...array_values($exception->errors()))))
                 : null;
         });
         $exceptions->render(static fn (EditConflict $conflict, Request $request) => response()

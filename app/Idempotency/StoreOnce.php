@@ -28,7 +28,7 @@ final readonly class StoreOnce
         $userId = $request->user()?->getAuthIdentifier();
         $hash = $this->hash($request);
         try {
-            return DB::transaction(function () use ($request, $next, $userId, $key, $hash): Response {
+            return DB::transaction(static function () use ($request, $next, $userId, $key, $hash): Response {
                 DB::table('idempotency_keys')->insert(['user_id' => $userId, 'key' => $key, 'request_hash' => $hash, 'created_at' => now()]);
                 $response = $next($request);
                 if ($response->getStatusCode() >= 400) {

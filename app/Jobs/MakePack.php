@@ -6,7 +6,6 @@ namespace App\Jobs;
 
 use App\Logbook\Logbook;
 use App\Models\Pack;
-use App\Models\SiteJob;
 use App\Stations\HandOver\PackPress;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -26,9 +25,9 @@ final class MakePack implements ShouldQueue
     public function handle(CurrentCompany $company, PackPress $press, Logbook $logbook): void
     {
         $company->during($this->companyId, function () use ($press, $logbook): void {
-            $pack = Pack::query()->with('user')->findOrFail($this->packId);
-            $job = SiteJob::query()->findOrFail($pack->site_job_id);
-            $pdf = $press->print($job, $pack, function (int $progress, string $step) use ($job, $pack): void {
+            $pack = Pack::query()->with('user')->whereKey($this->packId)->firstOrFail();
+            $job = $pack->job()->firstOrFail();
+            $pdf = $press->print($job, $pack, static function (int $progress, string $step) use ($job, $pack): void {
                 $pack->update(['state' => 'making', 'progress' => $progress, 'step' => $step]);
                 $job->touchLive();
             });
@@ -42,9 +41,9 @@ final class MakePack implements ShouldQueue
     public function failed(?Throwable $why): void
     {
         app(CurrentCompany::class)->during($this->companyId, function (): void {
-            $pack = Pack::query()->findOrFail($this->packId);
+            $pack = Pack::query()->whereKey($this->packId)->firstOrFail();
             $pack->update(['state' => 'failed', 'reason' => 'The pages could not be made. Ask for it again; if it fails again, note it as a snag.', 'step' => null]);
-            SiteJob::query()->findOrFail($pack->site_job_id)->touchLive();
+            $pack->job()->firstOrFail()->touchLive();
         });
     }
 }

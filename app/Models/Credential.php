@@ -12,6 +12,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * A code or key, encrypted at rest; showing one is logged.
  *
  * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
  * @property int|null $slot_id
  * @property string $kind
  * @property string $label

@@ -12,6 +12,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * The predicted link of a slot, for one version of the plan.
  *
  * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
  * @property int $slot_id
  * @property int $plan_version
  * @property float|null $margin_db

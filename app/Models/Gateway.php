@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * The box whose radios Kavvel talks to. Url null: no gateway link, its work is recorded by hand.
  *
  * @property int $id
+ * @property int $company_id
  * @property int $site_job_id
  * @property int $storey_id
  * @property int $cursor

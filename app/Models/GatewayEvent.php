@@ -11,6 +11,8 @@ use Illuminate\Support\Carbon;
 
 /**
  * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
  * @property int $gateway_id
  * @property int $sequence
  * @property string $epoch

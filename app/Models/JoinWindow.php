@@ -15,6 +15,8 @@ use Illuminate\Support\Carbon;
  * A time in which the gateway lets devices in. It ends when the gateway says so.
  *
  * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
  * @property int $gateway_id
  * @property int $seconds
  * @property int|null $slot_id

@@ -12,6 +12,8 @@ use Illuminate\Support\Carbon;
  * A line of the logbook. The database refuses to change or delete one.
  *
  * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
  * @property int|null $slot_id
  * @property string $by
  * @property string $kind

@@ -12,6 +12,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * One radio network of a gateway. Linked: its windows open over the gateway link.
  *
  * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
  * @property int $gateway_id
  * @property string $protocol
  * @property int|null $channel

@@ -14,6 +14,8 @@ use Illuminate\Support\Carbon;
  * What a radio network reports.
  *
  * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
  * @property int $gateway_id
  * @property string $protocol
  * @property string $address

@@ -13,6 +13,8 @@ use Illuminate\Support\Carbon;
  * A handover document with a number, a date and its SHA-256.
  *
  * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
  * @property int $number
  * @property int $progress
  * @property int|null $bytes

@@ -14,6 +14,8 @@ use Kavvel\Core\Pairing\Ending;
  * One try to pair a slot; every one is kept.
  *
  * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
  * @property int $slot_id
  * @property int $interview_done
  * @property int $interview_total

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * A place where something can be mounted or plugged in.
  *
  * @property int $id
+ * @property int $company_id
  * @property int $site_job_id
  * @property int $room_id
  * @property string $key

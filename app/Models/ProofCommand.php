@@ -13,6 +13,8 @@ use Illuminate\Support\Carbon;
  * A command sent to prove the hub rung; the gateway’s answer settles it.
  *
  * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
  * @property int $slot_id
  * @property int|null $user_id
  * @property string $reference

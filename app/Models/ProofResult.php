@@ -15,6 +15,8 @@ use Kavvel\Core\Proving\Rung;
  * What was shown of a slot on one rung of its ladder.
  *
  * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
  * @property int $slot_id
  * @property int|null $user_id
  * @property string|null $reason

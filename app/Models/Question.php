@@ -12,6 +12,8 @@ use Illuminate\Support\Carbon;
  * Something only another person can answer, with a deadline.
  *
  * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
  * @property string $key
  * @property string $text
  * @property string $owner

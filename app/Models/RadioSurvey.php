@@ -15,6 +15,8 @@ use Illuminate\Support\Carbon;
  * One reading of a network’s neighbour tables.
  *
  * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
  * @property int $gateway_id
  * @property int $done
  * @property int $total

@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * A planned device at its place in a room.
  *
  * @property int $id
+ * @property int $company_id
  * @property int $site_job_id
  * @property int $room_id
  * @property int $profile_id
@@ -45,7 +46,8 @@ use Illuminate\Support\Carbon;
  */
 final class Slot extends Model
 {
-    use BelongsToJob, SoftDeletes;
+    use BelongsToJob;
+    use SoftDeletes;
 
     protected $guarded = [];
 

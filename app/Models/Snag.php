@@ -13,6 +13,8 @@ use Illuminate\Support\Carbon;
  * Something wrong that must be cleared, or accepted by name, before handover.
  *
  * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
  * @property int $lock_version
  * @property int|null $slot_id
  * @property string $key

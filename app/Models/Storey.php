@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * A level of the building; elevation is the height of its floor above the ground floor, in metres.
  *
  * @property int $id
+ * @property int $company_id
  * @property int $site_job_id
  * @property int $level
  * @property string $key

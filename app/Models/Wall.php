@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * @property int $id
+ * @property int $company_id
  * @property int $site_job_id
  * @property int $storey_id
  * @property string $key

@@ -12,9 +12,9 @@ use Kavvel\Core\Plan\Crowds;
 use Kavvel\Core\Plan\Label;
 use Kavvel\Core\Plan\LabelPlacer;
 use Kavvel\Core\Plan\TextSize;
+use Kavvel\Core\Site\Layer;
 use Kavvel\Core\Site\Polygon;
 use Kavvel\Core\Site\Wall;
-use Kavvel\Core\Site\Layer;
 
 /**
  * Lays out one storey: what is fixed first (walls, plates, gateway), then links with their capsules, then room
@@ -214,7 +214,7 @@ final class Draughtsman
     /**
      * Links that leave this storey end in one labelled stub: at the stair, or at the edge towards another building.
      *
-     * @param  list<array{link: LensLink, here: array{float, float}}>  $crossing
+     * @param  non-empty-list<array{link: LensLink, here: array{float, float}}>  $crossing
      * @return array{list<array{ax: float, ay: float, bx: float, by: float, kind: string, width: float}>, list<array{text: string, kind: string, box: Box, size: float}>}
      */
     private function stub(string $storey, string $other, array $crossing, LabelPlacer $placer, Box $frame): array

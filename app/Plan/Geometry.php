@@ -87,7 +87,11 @@ final readonly class Geometry
         );
     }
 
-    /** @return array{storeys: list<StoreyRow>, rooms: array<int, RoomRow>, walls: list<WallRow>, points: list<PointRow>} */
+    /**
+     * The columns are written by the importer and the editor only, both of which have checked them.
+     *
+     * @return array{storeys: list<StoreyRow>, rooms: array<int, RoomRow>, walls: list<WallRow>, points: list<PointRow>}
+     */
     private static function read(SiteJob $job): array
     {
         $storeys = [];
@@ -109,6 +113,7 @@ final readonly class Geometry
             $points[] = ['id' => $point->id, 'key' => $point->key, 'room' => $point->room_id, 'x' => $point->x, 'y' => $point->y, 'z' => $point->z, 'purpose' => $point->purpose, 'mains' => $point->mains];
         }
 
+        /** @var array{storeys: list<StoreyRow>, rooms: array<int, RoomRow>, walls: list<WallRow>, points: list<PointRow>} */
         return ['storeys' => array_values($storeys), 'rooms' => $rooms, 'walls' => $walls, 'points' => $points];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Stations;
 
 use Illuminate\Support\Str;
 use Kavvel\Core\Catalogue\Profile;
+use LogicException;
 
 /** Where the work stands, station by station. */
 final readonly class Line
@@ -55,7 +56,7 @@ final readonly class Line
             }
         }
 
-        throw new \LogicException("The line has no {$station->value}.");
+        throw new LogicException("The line has no {$station->value}.");
     }
 
     private static function countedTap(Station $station, float $share, int $open, string $word): Tap

@@ -9,11 +9,11 @@ use App\Models\Node;
 use App\Models\Slot;
 use Illuminate\Support\Str;
 use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Proving\Ladder;
 use Kavvel\Core\Proving\Standing;
 use Kavvel\Core\Radio\Mounting;
 use Kavvel\Core\Radio\RadioEnd;
-use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Site\Vec3;
 
 /** A slot with all that pages say of it. */

@@ -25,12 +25,12 @@ final readonly class Today
                 'questions as open_questions_count' => static fn ($questions) => $questions->whereNull('answered_at'),
             ])->orderBy('name')->get();
 
-        return $jobs->sortBy(static fn (SiteJob $job): int => (int) array_search($job->stage, self::ORDER, true))->values()->map(static fn (SiteJob $job): array => [
+        return array_values($jobs->sortBy(static fn (SiteJob $job): int => (int) array_search($job->stage, self::ORDER, true))->map(static fn (SiteJob $job): array => [
             'job' => $job,
             'slots' => (int) $job->getAttribute('slots_count'),
             'in' => (int) $job->getAttribute('slots_in_count'),
             'snags' => (int) $job->getAttribute('open_snags_count'),
             'questions' => (int) $job->getAttribute('open_questions_count'),
-        ])->all();
+        ])->all());
     }
 }

@@ -12,10 +12,10 @@ trait BelongsToCompany
 {
     public static function bootBelongsToCompany(): void
     {
-        static::addGlobalScope('company', function (Builder $query): void {
+        static::addGlobalScope('company', static function (Builder $query): void {
             $query->where($query->qualifyColumn('company_id'), app(CurrentCompany::class)->id());
         });
-        static::creating(function (Model $model): void {
+        static::creating(static function (Model $model): void {
             $model->setAttribute('company_id', app(CurrentCompany::class)->id());
         });
     }

@@ -4,16 +4,15 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
-        Schema::create('companies', function (Blueprint $table): void {
+        Schema::create('companies', static function (Blueprint $table): void {
             $table->id();
             $table->string('name');
             $table->timestamps();
         });
-        Schema::create('users', function (Blueprint $table): void {
+        Schema::create('users', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('company_id')->constrained();
             $table->string('name');
@@ -24,7 +23,7 @@ return new class extends Migration
             $table->rememberToken();
             $table->timestamps();
         });
-        Schema::create('idempotency_keys', function (Blueprint $table): void {
+        Schema::create('idempotency_keys', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('user_id')->constrained();
             $table->string('key', 64);
@@ -33,7 +32,7 @@ return new class extends Migration
             $table->timestamp('created_at');
             $table->unique(['user_id', 'key']);
         });
-        Schema::create('jobs', function (Blueprint $table): void {
+        Schema::create('jobs', static function (Blueprint $table): void {
             $table->id();
             $table->string('queue')->index();
             $table->longText('payload');
@@ -42,7 +41,7 @@ return new class extends Migration
             $table->unsignedInteger('available_at');
             $table->unsignedInteger('created_at');
         });
-        Schema::create('failed_jobs', function (Blueprint $table): void {
+        Schema::create('failed_jobs', static function (Blueprint $table): void {
             $table->id();
             $table->string('uuid')->unique();
             $table->text('connection');

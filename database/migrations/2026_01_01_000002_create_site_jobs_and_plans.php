@@ -4,11 +4,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
-        Schema::create('site_jobs', function (Blueprint $table): void {
+        Schema::create('site_jobs', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('company_id')->constrained();
             $table->string('key', 80);
@@ -35,7 +34,7 @@ return new class extends Migration
             $table->timestamps();
             $table->unique(['company_id', 'key']);
         });
-        Schema::create('site_job_user', function (Blueprint $table): void {
+        Schema::create('site_job_user', static function (Blueprint $table): void {
             $table->foreignId('site_job_id')->constrained()->cascadeOnDelete();
             $table->foreignId('user_id')->constrained()->cascadeOnDelete();
             $table->primary(['site_job_id', 'user_id']);

@@ -4,11 +4,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
-        Schema::create('profiles', function (Blueprint $table): void {
+        Schema::create('profiles', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('company_id')->constrained();
             $table->string('key', 80);

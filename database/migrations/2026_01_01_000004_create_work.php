@@ -5,8 +5,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         Schema::create('gateway_events', function (Blueprint $table): void {
@@ -64,7 +63,7 @@ return new class extends Migration
             $table->timestamp('asked_at', 3);
             $table->timestamp('ended_at', 3)->nullable();
         });
-        Schema::create('radio_links', function (Blueprint $table): void {
+        Schema::create('radio_links', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('company_id')->constrained();
             $table->foreignId('radio_survey_id')->constrained()->cascadeOnDelete();

@@ -9,6 +9,7 @@ use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Radio\RadioEnd;
 use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Vec3;
+use LogicException;
 
 /** One device of the imaginary house, as it truly is before anybody touches it. */
 final readonly class Device
@@ -69,6 +70,6 @@ final readonly class Device
 
     public static function planningRadio(): Transceiver
     {
-        return Transceiver::of('zigbee') ?? throw new \LogicException('Zigbee has a radio.');
+        return Transceiver::of('zigbee') ?? throw new LogicException('Zigbee has a radio.');
     }
 }

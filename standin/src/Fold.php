@@ -308,7 +308,7 @@ final class Fold
         $state->light = 'steady';
         $state->phase = 'out';
         $round = ++$state->round;
-        $this->after(3000, function () use ($state, $round): void {
+        $this->after(3000, static function () use ($state, $round): void {
             if ($state->round === $round) {
                 $state->light = 'off';
             }
@@ -330,7 +330,7 @@ final class Fold
         $state->phase = 'pairing';
         $state->light = 'blinking';
         $round = ++$state->round;
-        $this->after(self::PAIRING_MS, function () use ($state, $round): void {
+        $this->after(self::PAIRING_MS, static function () use ($state, $round): void {
             if ($state->round === $round && $state->phase === 'pairing') {
                 $state->phase = 'out';
                 $state->light = 'off';
@@ -390,7 +390,7 @@ final class Fold
             $state->phase = 'joined';
             $state->light = 'steady';
             $this->emit('device.joined', $this->node($state));
-            $this->after(2500, function () use ($state): void {
+            $this->after(2500, static function () use ($state): void {
                 $state->light = 'off';
             });
         });

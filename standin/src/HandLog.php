@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin;
 
+use RuntimeException;
+
 /** What hands and gateway commands did, one JSON line each, and how far the clock was advanced. Append-only. */
 final readonly class HandLog
 {
@@ -34,7 +36,7 @@ final readonly class HandLog
     /** @param array<string, mixed> $entry */
     public function append(array $entry): void
     {
-        $handle = fopen($this->file, 'c+') ?: throw new \RuntimeException("The stand-in can't write {$this->file}.");
+        $handle = fopen($this->file, 'c+') ?: throw new RuntimeException("The stand-in can't write {$this->file}.");
         flock($handle, LOCK_EX);
         $before = [];
         while (($line = fgets($handle)) !== false) {

@@ -231,7 +231,7 @@ final class FoldTest extends TestCase
     {
         return [
             ['at' => self::START, 'do' => 'boot', 'epoch' => 'first'],
-            ...array_map(static fn (array $deed): array => ['at' => self::START + (int) ($deed[0] * 1000), 'do' => $deed[1], ...$deed[2]], $deeds),
+            ...array_map(static fn (array $deed): array => ['at' => self::START + (int) ($deed[0] * 1000), 'do' => $deed[1], ...$deed[2]], array_values($deeds)),
         ];
     }
 }

@@ -104,7 +104,7 @@ final class GatewayContractTest extends TestCase
         self::assertNotNull($reference, "the contract has no {$status} for {$method} {$template}");
         $schema = ['$ref' => $reference, 'components' => $contract['components']];
         $result = (new Validator)->validate(json_decode($json), (string) json_encode($schema));
-        self::assertTrue($result->isValid(), $result->isValid() ? '' : "{$method} {$path}: ".json_encode((new ErrorFormatter)->format($result->error())));
+        self::assertTrue($result->isValid(), $result->error() === null ? '' : "{$method} {$path}: ".json_encode((new ErrorFormatter)->format($result->error())));
 
         return (array) json_decode($json, true);
     }

@@ -95,7 +95,7 @@ final class HandOverTest extends TestCase
         $job = $this->siteJob();
         $pack = Pack::query()->create(['site_job_id' => $job->id, 'number' => 1, 'state' => 'asked', 'asked_at' => now()]);
         $told = [];
-        app(PackPress::class)->print($job, $pack, function (int $progress, string $step) use (&$told): void {
+        app(PackPress::class)->print($job, $pack, static function (int $progress, string $step) use (&$told): void {
             $told[$progress] = $step;
         });
 

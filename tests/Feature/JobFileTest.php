@@ -50,7 +50,7 @@ final class JobFileTest extends TestCase
         $schema = (string) file_get_contents(base_path('docs/job.schema.json'));
         foreach ([(string) file_get_contents(database_path("demo/{$key}.json")), (string) json_encode(app(Exporter::class)->export($this->siteJob($key)))] as $json) {
             $result = (new Validator)->validate(json_decode($json), $schema);
-            self::assertTrue($result->isValid(), $result->isValid() ? '' : (string) json_encode((new ErrorFormatter)->format($result->error())));
+            self::assertTrue($result->isValid(), $result->error() === null ? '' : (string) json_encode((new ErrorFormatter)->format($result->error())));
         }
     }
 

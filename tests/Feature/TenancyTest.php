@@ -10,8 +10,8 @@ use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Tenancy\CurrentCompany;
 use App\Tenancy\NoCurrentCompany;
-use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Router;
+use RuntimeException;
 use Tests\TestCase;
 
 final class TenancyTest extends TestCase
@@ -72,14 +72,15 @@ final class TenancyTest extends TestCase
     public function test_work_for_one_company_leaves_the_current_one_as_it_was(): void
     {
         $current = app(CurrentCompany::class);
-        [$ours, $theirs] = Company::query()->orderBy('id')->get();
+        $ours = Company::query()->orderBy('id')->firstOrFail();
+        $theirs = Company::query()->orderByDesc('id')->firstOrFail();
         $current->enter($ours->id);
         try {
-            $current->during($theirs, function (): never {
+            $current->during($theirs, static function (): never {
                 self::assertSame(0, SiteJob::query()->count());
-                throw new \RuntimeException('it fails halfway');
+                throw new RuntimeException('it fails halfway');
             });
-        } catch (\RuntimeException) {
+        } catch (RuntimeException) {
         }
 
         self::assertSame(3, SiteJob::query()->count());
@@ -97,8 +98,7 @@ final class TenancyTest extends TestCase
             'joinWindow' => (string) $job->joinWindows()->create(['gateway_id' => $job->gateways()->value('id'), 'reference' => 'window-1', 'state' => 'ended', 'seconds' => 1])->reference,
         ];
         $addresses = [];
-        /** @var Route $route */
-        foreach (Router::getRoutes() as $route) {
+        foreach (Router::getRoutes()->getRoutes() as $route) {
             if (! str_starts_with($route->uri(), 'jobs/{job}')) {
                 continue;
             }

@@ -55,7 +55,7 @@ final readonly class PackPress
 
     private function number(Dompdf $dompdf, string $title): void
     {
-        $font = $dompdf->getFontMetrics()->getFont('DejaVu Sans');
+        $font = (string) $dompdf->getFontMetrics()->getFont('DejaVu Sans');
         $dompdf->getCanvas()->page_text(51, 806, $title, $font, 8, [0.24, 0.31, 0.34]);
         $dompdf->getCanvas()->page_text(478, 806, 'page {PAGE_NUM} of {PAGE_COUNT}', $font, 8, [0.24, 0.31, 0.34]);
     }

@@ -12,6 +12,7 @@ use Kavvel\Core\Mesh\Verdict;
 use Kavvel\Core\Radio\RadioEnd;
 use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Vec3;
+use LogicException;
 
 /** Points with mains and no slot: where a relay could be plugged in. */
 final readonly class FreeMains
@@ -46,6 +47,6 @@ final readonly class FreeMains
             }
         }
 
-        throw new \LogicException("There is no point {$key}.");
+        throw new LogicException("There is no point {$key}.");
     }
 }

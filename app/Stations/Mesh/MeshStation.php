@@ -22,6 +22,7 @@ use Kavvel\Core\Mesh\Verdict;
 use Kavvel\Core\Radio\RadioEnd;
 use Kavvel\Core\Radio\RadioPlan;
 use Kavvel\Core\Radio\Transceiver;
+use LogicException;
 
 /** What the last survey says: links over the plan, what is thin or lost, and where one relay would help. */
 final readonly class MeshStation
@@ -38,13 +39,20 @@ final readonly class MeshStation
         $last = RadioSurvey::query()->with('links')->where('site_job_id', $sheet->job->id)->where('state', 'done')->latest('id')->first();
         $only = [self::PROTOCOL];
         if ($last === null) {
-            return new Move('mesh.first', fn (): array => ['running' => $running, 'failed' => $failed, 'in' => count($this->members($sheet))],
-                new Lens(only: $only), isLive: $running !== null, note: 'no survey yet');
+            return new Move(
+                'mesh.first',
+                fn (): array => ['running' => $running, 'failed' => $failed, 'in' => count($this->members($sheet))],
+                new Lens(only: $only),
+                isLive: $running !== null,
+                note: 'no survey yet',
+            );
         }
         $mesh = SurveyedMesh::of($sheet, $last);
         $worst = $this->worst($mesh->report);
 
-        return new Move('mesh.move', fn (): array => [
+        return new Move(
+            'mesh.move',
+            fn (): array => [
             'running' => $running,
             'failed' => $failed,
             'survey' => $last,
@@ -54,8 +62,12 @@ final readonly class MeshStation
             'advice' => $worst === null ? null : $this->advice($sheet, $mesh, $worst, $last->id),
             'title' => static fn (string $key): string => $sheet->card($key)?->slot->title() ?? ($key === SurveyedMesh::ROOT ? 'gateway' : $key),
             'unmatched' => array_filter($mesh->report->nodes, static fn (NodeJudgement $node): bool => $sheet->card($node->id) === null),
-        ], new Lens($this->links($sheet, $mesh), only: $only), $worst?->id, isLive: $running !== null,
-            note: 'survey of '.$last->ended_at?->format('j M, H:i'));
+        ],
+            new Lens($this->links($sheet, $mesh), only: $only),
+            $worst?->id,
+            isLive: $running !== null,
+            note: 'survey of '.$last->ended_at?->format('j M, H:i'),
+        );
     }
 
     /** The device that is worst off: lost before thin, safety devices first, then the weakest. */
@@ -116,7 +128,7 @@ final readonly class MeshStation
             $root = $this->forecasts->gatewayEnd($sheet, $radio);
             $members = [new RadioEnd(SurveyedMesh::ROOT, $root->position, $radio, 0.0, Role::Root)];
             foreach ($this->members($sheet) as $card) {
-                $members[] = $card->radioEnd() ?? throw new \LogicException('A member of a mesh has a radio.');
+                $members[] = $card->radioEnd() ?? throw new LogicException('A member of a mesh has a radio.');
             }
             $plan = new RadioPlan($sheet->geometry->building(), $sheet->clutter());
             $advice = RelayAdvice::for($device, FreeMains::places($sheet, $radio), $members, $mesh->graph, $plan, $sheet->job->acceptance_db);

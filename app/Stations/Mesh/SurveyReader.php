@@ -8,7 +8,6 @@ use App\Gateway\GatewayClient;
 use App\Logbook\Logbook;
 use App\Models\RadioLink;
 use App\Models\RadioSurvey;
-use App\Models\SiteJob;
 use App\Stations\JobSheet;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Support\Facades\DB;
@@ -27,7 +26,7 @@ final readonly class SurveyReader
                 'company_id' => $this->company->id(), 'radio_survey_id' => $survey->id, 'a' => $link['from'], 'b' => $link['to'],
                 'margin_db' => $link['marginDb'], 'margin_back_db' => $link['marginBackDb'] ?? null,
             ], $links));
-            $job = SiteJob::query()->findOrFail($survey->site_job_id);
+            $job = $survey->job()->firstOrFail();
             $report = SurveyedMesh::of(JobSheet::of($job), $survey->load('links'))->report;
             $survey->update(['state' => 'done', 'ended_at' => now(), 'accepted' => $report->count(Verdict::Accepted),
                 'thin' => $report->count(Verdict::Thin), 'lost' => $report->count(Verdict::Lost)]);

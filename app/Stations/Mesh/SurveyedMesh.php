@@ -42,7 +42,7 @@ final readonly class SurveyedMesh
         foreach (array_keys($cards) as $address) {
             $seen[$address] = true;
         }
-        $routers = NodeRecord::query()->where('gateway_id', $survey->gateway_id)->where('is_router', true)->pluck('address')->all();
+        $routers = array_values(NodeRecord::query()->where('gateway_id', $survey->gateway_id)->where('is_router', true)->pluck('address')->map(strval(...))->all());
         $nodes = array_map(static fn (int|string $address): Node => self::node((string) $address, $cards, $routers), array_keys($seen));
         $graph = new Graph(Protocol::from($survey->protocol), $nodes, $links, self::ROOT);
 

@@ -44,7 +44,11 @@ final readonly class Names
     public function plan(JobSheet $sheet): NamePlan
     {
         $devices = array_values(array_map(static fn (SlotCard $card): Device => new Device(
-            $card->key(), $card->room, $card->slot->place, $card->slot->what, $card->profile->protocol,
+            $card->key(),
+            $card->room,
+            $card->slot->place,
+            $card->slot->what,
+            $card->profile->protocol,
         ), $sheet->cards));
 
         return NamePlan::of(new Pattern($sheet->job->name_pattern), $devices, new ConflictCheck(array_column($sheet->geometry->rooms, 'name'), [], []));

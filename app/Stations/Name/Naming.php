@@ -16,6 +16,7 @@ use App\Stations\JobSheet;
 use App\Stations\OptimisticLock;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use LogicException;
 
 /** Gives a slot its name, and writes it to the node. It counts as named once the gateway has confirmed it. */
 final readonly class Naming
@@ -35,7 +36,7 @@ final readonly class Naming
         $this->lock->update($slot, $seenVersion, ['name' => $name, 'named_at' => $isLinked ? null : now()], "the {$slot->title()}", ['name' => 'Name']);
         $this->logbook->write($job, $person, 'name', "Named the {$slot->title()} “{$name}”.", $slot);
         if ($isLinked) {
-            DB::afterCommit(fn () => $this->write($card->node ?? throw new \LogicException('A linked slot has a node.'), $name));
+            DB::afterCommit(fn () => $this->write($card->node ?? throw new LogicException('A linked slot has a node.'), $name));
         }
     }
 

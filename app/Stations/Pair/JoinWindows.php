@@ -45,7 +45,7 @@ final readonly class JoinWindows
     public function close(JoinWindow $window): void
     {
         if (in_array($window->state, ['opening', 'open'], true)) {
-            DB::afterCommit(function () use ($window): void {
+            DB::afterCommit(static function () use ($window): void {
                 try {
                     GatewayClient::for($window->gateway()->firstOrFail())->closeWindow($window->reference);
                 } catch (GatewayAway|GatewayRefused) {

@@ -18,6 +18,7 @@ use Kavvel\Core\Pairing\Cause;
 use Kavvel\Core\Pairing\Diagnosis;
 use Kavvel\Core\Pairing\Ending;
 use Kavvel\Core\Pairing\Evidence;
+use LogicException;
 
 /** Which device to pair now, how, and what the gateway hears while it happens. */
 final readonly class PairStation
@@ -38,8 +39,14 @@ final readonly class PairStation
             return new Move('pair.done', static fn (): array => ['elsewhere' => $work->elsewhere], new Lens);
         }
 
-        return new Move('pair.move', fn (): array => $this->card($sheet, $work, $window, $target, $noLight),
-            new Lens($this->forecastLink($sheet, $target)), $target->key(), isLive: $window !== null, note: 'in place, outward from the gateway');
+        return new Move(
+            'pair.move',
+            fn (): array => $this->card($sheet, $work, $window, $target, $noLight),
+            new Lens($this->forecastLink($sheet, $target)),
+            $target->key(),
+            isLive: $window !== null,
+            note: 'in place, outward from the gateway',
+        );
     }
 
     /** @return array<string, mixed> */
@@ -133,7 +140,7 @@ final readonly class PairStation
      */
     private function causes(SlotCard $target, Collection $attempts): array
     {
-        $last = $attempts->last() ?? throw new \LogicException('There is no attempt to diagnose.');
+        $last = $attempts->last() ?? throw new LogicException('There is no attempt to diagnose.');
         $same = 0;
         foreach ($attempts->reverse()->skip(1) as $before) {
             if ($before->state !== $last->state) {
@@ -142,7 +149,7 @@ final readonly class PairStation
             $same++;
         }
 
-        return Diagnosis::of(new Evidence($last->state, $target->profile, $target->forecast?->parent_margin_db, $same, $last->saw_light, $last->missing));
+        return Diagnosis::of(new Evidence($last->state, $target->profile, $target->forecast?->parent_margin_db, $same, $last->saw_light, array_values(array_map(strval(...), $last->missing))));
     }
 
     /** @return list<LensLink> */

@@ -18,6 +18,7 @@ use Kavvel\Core\Radio\RadioEnd;
 use Kavvel\Core\Radio\RadioPlan;
 use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Building;
+use LogicException;
 
 /** Computes what the plan lets each slot's radio do, and keeps it for this version of the plan. */
 final readonly class Forecasts
@@ -67,7 +68,7 @@ final readonly class Forecasts
     {
         return new RadioEnd(
             $sheet->gateway->key ?? 'gateway',
-            $sheet->gatewayPlace() ?? throw new \LogicException('A job without a gateway has no forecasts.'),
+            $sheet->gatewayPlace() ?? throw new LogicException('A job without a gateway has no forecasts.'),
             $radio,
             0.0,
             Role::Root,

@@ -12,16 +12,16 @@ namespace Kavvel\Core\Mesh;
 final readonly class Dominators
 {
     /**
-     * @param  list<int>  $order  reachable nodes, the root first
      * @param  array<int, int>  $parent  immediate dominator by node number
-     * @param  array<int, array{int, int}>  $span  entry and exit of each node in a walk of the tree
+     * @param  list<int>  $walk  the tree, each node before what hangs below it
+     * @param  array<int, array{int, int}>  $span  where a node and the last of those below it stand in the walk
      */
     private function __construct(
         private Graph $graph,
         private float $leastDb,
         private bool $overRemovable,
-        private array $order,
         private array $parent,
+        private array $walk,
         private array $span,
     ) {}
 
@@ -52,7 +52,9 @@ final readonly class Dominators
             }
         } while ($changed);
 
-        return new self($graph, $leastDb, $overRemovable, $order, $parent, self::spans($order, $parent, $graph->root));
+        [$walk, $span] = self::walk($order, $parent, $graph->root);
+
+        return new self($graph, $leastDb, $overRemovable, $parent, $walk, $span);
     }
 
     public function reaches(int $node): bool
@@ -80,10 +82,9 @@ final readonly class Dominators
             return [];
         }
 
-        return array_values(array_filter(
-            $this->order,
-            fn (int $node): bool => $node !== $router && $this->dominates($router, $node),
-        ));
+        [$first, $last] = $this->span[$router];
+
+        return array_slice($this->walk, $first + 1, $last - $first);
     }
 
     private function hasDirectLink(int $node): bool
@@ -112,7 +113,7 @@ final readonly class Dominators
 
     private function dominates(int $upper, int $lower): bool
     {
-        return $this->span[$upper][0] <= $this->span[$lower][0] && $this->span[$lower][1] <= $this->span[$upper][1];
+        return $this->span[$upper][0] <= $this->span[$lower][0] && $this->span[$lower][0] <= $this->span[$upper][1];
     }
 
     private static function carries(Graph $graph, int $node, bool $overRemovable): bool
@@ -169,9 +170,9 @@ final readonly class Dominators
     /**
      * @param  list<int>  $order
      * @param  array<int, int>  $parent
-     * @return array<int, array{int, int}>
+     * @return array{list<int>, array<int, array{int, int}>}
      */
-    private static function spans(array $order, array $parent, int $root): array
+    private static function walk(array $order, array $parent, int $root): array
     {
         $children = [];
         foreach ($order as $node) {
@@ -179,23 +180,25 @@ final readonly class Dominators
                 $children[$parent[$node]][] = $node;
             }
         }
+        $walk = [];
+        $first = [];
         $span = [];
-        $clock = 0;
         $stack = [[$root, false]];
         while ($stack !== []) {
             [$node, $leaving] = array_pop($stack);
             if ($leaving) {
-                $span[$node][1] = $clock++;
+                $span[$node] = [$first[$node], count($walk) - 1];
 
                 continue;
             }
-            $span[$node] = [$clock++, 0];
+            $first[$node] = count($walk);
+            $walk[] = $node;
             $stack[] = [$node, true];
             foreach ($children[$node] ?? [] as $child) {
                 $stack[] = [$child, false];
             }
         }
 
-        return $span;
+        return [$walk, $span];
     }
 }

@@ -27,6 +27,6 @@ final readonly class Crowds
             $groups[] = [(string) $id];
         }
 
-        return $groups;
+        return array_values($groups);
     }
 }

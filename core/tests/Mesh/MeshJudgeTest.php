@@ -75,10 +75,12 @@ final class MeshJudgeTest extends TestCase
 
         self::assertSame(5, $report->node('e')?->hops);
         self::assertSame(Verdict::Accepted, $report->node('e')->verdict);
-        self::assertNull($report->node('f')?->hops);
-        self::assertSame(0, $report->node('f')->acceptedPaths);
-        self::assertSame(1, $report->node('f')->disjointPaths, 'disjoint paths know no hop limit');
-        self::assertSame(Verdict::Thin, $report->node('f')->verdict);
+        $last = $report->node('f');
+        self::assertNotNull($last);
+        self::assertNull($last->hops);
+        self::assertSame(0, $last->acceptedPaths);
+        self::assertSame(1, $last->disjointPaths, 'disjoint paths know no hop limit');
+        self::assertSame(Verdict::Thin, $last->verdict);
     }
 
     public function test_thread_paths_over_fifteen_are_no_paths(): void
@@ -144,7 +146,8 @@ final class MeshJudgeTest extends TestCase
     {
         $hub = new Node('hub', Role::Root);
         $a = new Node('a', Role::Router);
-        $graph = static fn (array $nodes, array $links, string $root = 'hub') => static fn () => new Graph(Protocol::Zigbee, $nodes, $links, $root);
+        $graph = /** @param array<int, Node> $nodes @param array<int, Link> $links */
+            static fn (array $nodes, array $links, string $root = 'hub'): callable => static fn () => new Graph(Protocol::Zigbee, array_values($nodes), array_values($links), $root);
 
         return [
             'an id twice' => [$graph([$hub, $a, $a], []), 'duplicate-id', '$.nodes[2].id'],

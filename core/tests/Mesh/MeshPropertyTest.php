@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\Mesh;
 
-use Eris\Generator;
+use Eris\Generators;
 use Eris\TestTrait;
 use Kavvel\Core\Mesh\Graph;
 use Kavvel\Core\Mesh\Link;
@@ -69,7 +69,7 @@ final class MeshPropertyTest extends TestCase
     /** @param callable(Graph): void $check */
     private function overNetworks(callable $check): void
     {
-        $this->limitTo(80)->forAll(Generator\choose(0, 1_000_000), Generator\elements(['zigbee', 'thread', 'zwave']))
+        $this->limitTo(80)->forAll(Generators::choose(0, 1_000_000), Generators::elements(['zigbee', 'thread', 'zwave']))
             ->then(fn (int $seed, string $protocol) => $check($this->network($seed, Protocol::from($protocol))));
     }
 
@@ -103,7 +103,7 @@ final class MeshPropertyTest extends TestCase
                 continue;
             }
             $limit = $graph->protocol->pathCostLimit();
-            $key = [(int) array_sum($costs), count($margins), -min($margins)];
+            $key = [(int) array_sum($costs), count($margins), -min([INF, ...$margins])];
             if (($limit === null || $key[0] <= $limit) && ($best === null || $key < $best)) {
                 $best = $key;
             }
@@ -127,14 +127,14 @@ final class MeshPropertyTest extends TestCase
         return $paths === [] ? 0 : 1;
     }
 
-    /** @return array<string, list<float>> margins by the ids of the path */
+    /** @return array<string, list<float>> margins by the ids of the path; at least one link each */
     private function simplePaths(Graph $graph, string $id, float $leastDb, bool $overRemovable): array
     {
         $found = [];
         $start = array_search($id, array_map(static fn (Node $node): string => $node->id, $graph->nodes), true);
-        $walk = function (int $at, array $seen, array $margins) use (&$walk, &$found, $graph, $leastDb, $overRemovable): void {
+        $walk = static function (int $at, array $seen, array $margins) use (&$walk, &$found, $graph, $leastDb, $overRemovable): void {
             if ($at === $graph->root) {
-                $found[implode(' ', array_map(static fn (int $n): string => $graph->nodes[$n]->id, $seen))] = $margins;
+                $found[implode(' ', array_map(static fn (int $n): string => $graph->nodes[$n]->id, $seen))] = array_values($margins);
 
                 return;
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\Naming;
 
-use Eris\Generator;
+use Eris\Generators;
 use Eris\TestTrait;
 use Kavvel\Core\InvalidInput;
 use Kavvel\Core\Naming\Conflict;
@@ -158,7 +158,7 @@ final class NamePlanTest extends TestCase
     public function test_short_forms_always_fit_and_never_meet(): void
     {
         $words = ['ceiling', 'wall', 'window', 'motion sensor', 'light', 'radiator valve', 'Küche', 'bedroom', 'temperature', 'blind', ''];
-        $this->limitTo(60)->forAll(Generator\choose(0, 1_000_000))->then(function (int $seed) use ($words): void {
+        $this->limitTo(60)->forAll(Generators::choose(0, 1_000_000))->then(function (int $seed) use ($words): void {
             $random = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
             $pick = static fn (): string => $words[$random->getInt(0, count($words) - 1)];
             $devices = [];

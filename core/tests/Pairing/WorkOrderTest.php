@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\Pairing;
 
-use Eris\Generator;
+use Eris\Generators;
 use Eris\TestTrait;
 use Kavvel\Core\InvalidInput;
 use Kavvel\Core\Pairing\OrderEntry;
@@ -114,7 +114,7 @@ final class WorkOrderTest extends TestCase
 
     public function test_every_slot_stands_once_after_its_parent_whatever_the_order_of_the_input(): void
     {
-        $this->limitTo(80)->forAll(Generator\choose(0, 1_000_000), Generator\elements([School::InPlace, School::AtBench]))->then(function (int $seed, School $school): void {
+        $this->limitTo(80)->forAll(Generators::choose(0, 1_000_000), Generators::elements([School::InPlace, School::AtBench]))->then(function (int $seed, School $school): void {
             $slots = $this->randomSlots($seed);
             $order = $this->ids($school, $slots);
             $shuffled = (new \Random\Randomizer(new \Random\Engine\Mt19937($seed + 1)))->shuffleArray($slots);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\Plan;
 
-use Eris\Generator;
+use Eris\Generators;
 use Eris\TestTrait;
 use Kavvel\Core\Plan\Box;
 use Kavvel\Core\Plan\Crowds;
@@ -35,7 +35,7 @@ final class LabelPlacerTest extends TestCase
         $above = new Box(3, 4.2, 4, 0.5);
         $right = new Box(5.4, 4.7, 2, 0.6);
         $where = function (Box ...$taken) use ($plate): string {
-            $box = $this->placer([$plate, ...$taken])->place([new Label('a', ['Lamp'], $plate, self::SIZE)])['a']['box'] ?? null;
+            $box = $this->placer([$plate, ...array_values($taken)])->place([new Label('a', ['Lamp'], $plate, self::SIZE)])['a']['box'] ?? null;
 
             return match (true) {
                 $box === null => 'nowhere',
@@ -74,7 +74,7 @@ final class LabelPlacerTest extends TestCase
 
     public function test_no_two_texts_ever_lie_on_each_other_or_on_a_plate_or_outside(): void
     {
-        $this->limitTo(60)->forAll(Generator\choose(0, 1_000_000))->then(function (int $seed): void {
+        $this->limitTo(60)->forAll(Generators::choose(0, 1_000_000))->then(static function (int $seed): void {
             $random = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
             $frame = new Box(0, 0, 12, 8);
             $plates = [];

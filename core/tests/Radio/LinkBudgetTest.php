@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\Radio;
 
-use Eris\Generator;
+use Eris\Generators;
 use Eris\TestTrait;
 use Kavvel\Core\InvalidInput;
 use Kavvel\Core\Radio\Clutter;
@@ -32,10 +32,10 @@ final class LinkBudgetTest extends TestCase
     public function test_every_wall_makes_the_margin_smaller_and_never_larger(): void
     {
         $this->limitTo(60)->forAll(
-            Generator\elements(Material::names()),
-            Generator\choose(1, 60),
-            Generator\choose(1, 20),
-            Generator\choose(-40, 40),
+            Generators::elements(Material::names()),
+            Generators::choose(1, 60),
+            Generators::choose(1, 20),
+            Generators::choose(-40, 40),
         )->then(function (string $material, int $centimetres, int $metres, int $sideways): void {
             $wall = new WallSegment([0.5, -90], [0.5, 90], 0, 3, [new Layer($material, $centimetres / 100)]);
             $free = $this->margin(new Building([], []), $metres, $sideways / 4);
