@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 Artisan::command('kavvel:is-empty', function (): void {
-    $this->line(Schema::hasTable('site_jobs') ? 'filled' : 'empty');
+    $this->line(Schema::hasTable('companies') && DB::table('companies')->exists() ? 'filled' : 'empty');
 })->purpose('Says whether the database has been set up');
 
 Artisan::command('kavvel:demo', function (): void {

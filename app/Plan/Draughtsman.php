@@ -40,6 +40,11 @@ final class Draughtsman
 
     private const MARGIN = 0.12;
 
+    /** A small storey is not blown up: plates and texts keep about one size on all of them */
+    private const LEAST_FRAME_W = 12.0;
+
+    private const LEAST_FRAME_H = 7.5;
+
     private const STAIR_CODE = 'STR';
 
     /** @var array<string, array{float, float}> plate centres of this storey, by slot key and for the gateway */
@@ -71,11 +76,12 @@ final class Draughtsman
         $wallBoxes = $this->wallBoxes($walls);
         $firm = [...$fixed, ...$capsuleBoxes, ...($current === null ? [] : [$current])];
         $points = $this->lens->showPoints ? $this->pointsOn($storey['key']) : [];
-        $lineBoxes = array_map(static fn (array $point): Box => Box::around($point[0], $point[1], 0.34, 0.34), $points);
+        $pointBoxes = array_map(static fn (array $point): Box => Box::around($point[0], $point[1], 0.34, 0.34), $points);
+        $lineBoxes = [];
         foreach ($lines as $line) {
             $lineBoxes = [...$lineBoxes, ...Box::along($line['ax'], $line['ay'], $line['bx'], $line['by'], 0.12)];
         }
-        $rooms = $this->roomNames($storey['key'], $frame, [...$firm, ...$wallBoxes], $lineBoxes);
+        $rooms = $this->roomNames($storey['key'], $frame, [...$firm, ...$wallBoxes], [...$lineBoxes, ...$pointBoxes]);
         $roomBoxes = array_map(static fn (array $room): Box => $room['box'], $rooms);
 
         return new Drawing(
@@ -112,7 +118,10 @@ final class Draughtsman
         [$left, $top, $right, $bottom] = (new Polygon($corners))->bounds();
         $pad = $half * 0.5 + self::MARGIN;
 
-        return new Box($left - $pad, $top - $pad, $right - $left + 2 * $pad, $bottom - $top + 2 * $pad);
+        $width = max(self::LEAST_FRAME_W, $right - $left + 2 * $pad);
+        $height = max(self::LEAST_FRAME_H, $bottom - $top + 2 * $pad);
+
+        return Box::around(($left + $right) / 2, ($top + $bottom) / 2, $width, $height);
     }
 
     /** @return list<Plate> */
@@ -383,7 +392,8 @@ final class Draughtsman
             foreach ($wall['openings'] as $opening) {
                 $panes = [];
                 if ($opening['kind'] === 'window') {
-                    foreach ([-0.09, 0.09] as $side) {
+                    $reach = min(0.09, $this->thickness($wall) * 0.3);
+                    foreach ([-$reach, $reach] as $side) {
                         $edge = $this->stroke($wall, $opening['offset'], $opening['offset'] + $opening['width'], 2 * abs($side));
                         $panes[] = $side < 0 ? [...$edge[0], ...$edge[1]] : [...$edge[3], ...$edge[2]];
                     }

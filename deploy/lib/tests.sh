@@ -48,7 +48,8 @@ fresh_test_database() {
 
 test_browser() {
     start_database
-    php artisan migrate:fresh --force --quiet
+    php artisan db:wipe --force --quiet
+    rm -f "$KAVVEL_STANDIN_STATE/hands.jsonl"
     start_app
     BASE_URL="$APP_URL" HANDS_URL="$KAVVEL_STANDIN_URL" npx playwright test
     stop_app

@@ -15,7 +15,7 @@
                     <p class="mt-2">
                         {{ ['survey' => 'At survey', 'commissioning' => 'Commissioning', 'aftercare' => 'Aftercare'][$job->stage] }},
                         visit {{ $job->visit_number }} of {{ $job->visit_of }} ·
-                        <span class="measure">{{ $row['in'] }} of {{ $row['slots'] }}</span> in
+                        {{ $row['in'] }} of {{ $row['slots'] }} in
                         @if ($row['snags']) · {{ $row['snags'] }} {{ Str::plural('snag', $row['snags']) }}@endif
                         @if ($row['questions']) · {{ $row['questions'] }} {{ Str::plural('question', $row['questions']) }}@endif
                     </p>

@@ -1,0 +1,302 @@
+import { expect, test } from '@playwright/test';
+import { expectAccessible, JOB, openHands, signIn } from './bench.js';
+
+test.beforeEach(async ({ page }) => signIn(page));
+
+test('a slot opens beside the plan, and the way back leads to the move', async ({ page }) => {
+    await page.goto(`${JOB}/survey?storey=ground`);
+    await page.getByRole('link', { name: 'Leak sensor, in, not proved' }).or(page.getByRole('link', { name: 'Floor leak sensor, in, not proved' })).first().click();
+    await expect(page.getByRole('heading', { name: 'Floor leak sensor' })).toBeVisible();
+    await expect(page).toHaveURL(/slot=boot-leak/);
+    await expect(page.getByText('Forecast to the hub:')).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('link', { name: 'Back to the move' }).click();
+    await expect(page.getByRole('heading', { name: /^Ask Pell/ })).toBeVisible();
+    await page.goBack();
+    await expect(page.getByRole('heading', { name: 'Floor leak sensor' })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('heading', { name: 'Floor leak sensor' })).toBeVisible();
+});
+
+test('the list says in words what the plan draws', async ({ page }) => {
+    await page.goto(`${JOB}/survey?storey=ground`);
+    const plates = await page.locator('.plan a').evaluateAll((links) => links.map((link) => link.getAttribute('aria-label')));
+    await page.locator('.stage-bar').getByRole('button', { name: 'List' }).click();
+    const rows = page.getByRole('region', { name: 'List of Ground' }).getByRole('listitem');
+    await expect(rows).toHaveCount(plates.length);
+    await expect(rows.filter({ hasText: 'Freezer probe' })).toContainText('in, not proved');
+    await expectAccessible(page);
+    await page.locator('.stage-bar').getByRole('button', { name: 'Plan' }).click();
+    await expect(page.locator('.plan')).toBeVisible();
+});
+
+test('no text on any plan lies on another text or on a plate', async ({ page }) => {
+    for (const [station, storey] of [['pair', 'ground'], ['survey', 'ground'], ['survey', 'first'], ['survey', 'lantern'], ['survey', 'shed'], ['name', 'ground']]) {
+        await page.goto(`${JOB}/${station}?storey=${storey}`);
+        const collisions = await page.locator('.plan').evaluate((plan) => {
+            const boxes = [...plan.querySelectorAll('.p-label, .p-room, .p-capsule, .p-plate')].map((element) => ({ name: element.textContent || element.getAttribute('class'), text: element.matches('.p-label, .p-room'), box: element.getBoundingClientRect() }));
+            const meet = (a, b) => Math.min(a.right, b.right) - Math.max(a.left, b.left) > 1 && Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 3;
+            return boxes.flatMap((one, at) => boxes.slice(at + 1).filter((other) => (one.text || other.text) && meet(one.box, other.box)).map((other) => `${one.name} on ${other.name}`));
+        });
+        expect(collisions, `${station} ${storey}`).toEqual([]);
+    }
+});
+
+test('pan and zoom stay when the page follows the job', async ({ page }) => {
+    await page.goto(`${JOB}/pair?storey=ground`);
+    const box = () => page.locator('.plan').getAttribute('viewBox');
+    const whole = await box();
+    await page.getByRole('button', { name: 'Nearer' }).click();
+    const near = await box();
+    expect(near).not.toBe(whole);
+    const plan = await page.locator('.plan').boundingBox();
+    await page.mouse.move(plan.x + 300, plan.y + 200);
+    await page.mouse.down();
+    await page.mouse.move(plan.x + 220, plan.y + 160, { steps: 5 });
+    await page.mouse.up();
+    const moved = await box();
+    expect(moved).not.toBe(near);
+    await expect(page).toHaveURL(/pair\?storey=ground$/);
+    await page.getByRole('link', { name: 'First', exact: true }).click();
+    await expect(page.getByRole('link', { name: 'First', exact: true })).toHaveAttribute('aria-current', 'true');
+    await page.getByRole('link', { name: 'Ground', exact: true }).click();
+    await expect(page.getByRole('link', { name: 'Ground', exact: true })).toHaveAttribute('aria-current', 'true');
+    expect(await box()).toBe(moved);
+    await page.getByRole('button', { name: 'Whole storey' }).click();
+    expect((await box()).split(' ').map(Number)).toEqual(whole.split(' ').map(Number));
+});
+
+test('every shortcut works, and none while typing or when switched off', async ({ page }) => {
+    await page.goto(`${JOB}/survey`);
+    for (const [key, station] of [['3', 'pair'], ['4', 'name'], ['5', 'mesh'], ['9', 'hand-over'], ['1', 'survey']]) {
+        await page.keyboard.press(key);
+        await expect(page).toHaveURL(new RegExp(`/${station}$`));
+    }
+    await page.keyboard.press('2');
+    await expect(page).toHaveURL(/\/survey$/);
+    await page.keyboard.press(']');
+    await expect(page.getByRole('link', { name: 'First', exact: true })).toHaveAttribute('aria-current', 'true');
+    await page.keyboard.press('[');
+    await expect(page.getByRole('link', { name: 'Ground', exact: true })).toHaveAttribute('aria-current', 'true');
+    await page.keyboard.press('/');
+    await expect(page.getByLabel('Room, slot, name, model or address')).toBeFocused();
+    await page.keyboard.type('3 s leak');
+    await expect(page).toHaveURL(/survey/);
+    await page.getByLabel('Room, slot, name, model or address').fill('bath leak');
+    await page.getByRole('link', { name: /Bath leak sensor/ }).click();
+    await expect(page.getByRole('heading', { name: 'Bath leak sensor' })).toBeVisible();
+    await page.keyboard.press('s');
+    await expect(page.getByRole('dialog', { name: 'Snags' })).toBeVisible();
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('?');
+    await expect(page.getByText('stations,')).toBeVisible();
+    await page.getByRole('button', { name: 'Switch single keys off' }).click();
+    await expect(page.locator('body')).toHaveAttribute('data-single-keys', 'off');
+    const before = page.url();
+    await page.keyboard.press('3');
+    await page.keyboard.press('l');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    expect(page.url()).toBe(before);
+    await page.locator('.menu summary').click();
+    await page.getByRole('button', { name: 'Switch single keys on' }).click();
+    await expect(page.locator('body')).toHaveAttribute('data-single-keys', 'on');
+});
+
+test('the dark theme stays, and every pair of tokens has its contrast', async ({ page }) => {
+    await page.goto(`${JOB}/pair`);
+    const ratios = () => page.evaluate(() => {
+        const style = getComputedStyle(document.documentElement);
+        const light = (hex) => {
+            const [r, g, b] = [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16) / 255).map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4));
+            return 0.2126 * r + 0.7152 * g + 0.0722 * b;
+        };
+        const token = (name) => style.getPropertyValue(`--${name}`).trim();
+        const contrast = (a, b) => {
+            const [dark, bright] = [light(token(a)), light(token(b))].sort((x, y) => x - y);
+            return (bright + 0.05) / (dark + 0.05);
+        };
+        return {
+            body: [['ink', 'paper'], ['ink', 'sheet'], ['ink-2', 'paper'], ['ink-2', 'sheet'], ['caution', 'caution-wash'], ['danger', 'danger-wash'], ['copper-ink', 'copper-wash'], ['on-ink', 'ink'], ['jacket-text', 'jacket'], ['jacket-2', 'jacket'], ['ink', 'caution-wash'], ['ink', 'danger-wash'], ['ink', 'copper-wash']].map(([a, b]) => [`${a} on ${b}`, contrast(a, b)]),
+            large: [['on-copper', 'copper'], ['wall', 'sheet'], ['bare', 'jacket'], ['undone', 'jacket'], ['edge', 'sheet']].map(([a, b]) => [`${a} on ${b}`, contrast(a, b)]),
+        };
+    });
+    const check = async () => {
+        const { body, large } = await ratios();
+        for (const [pair, ratio] of body) expect(ratio, pair).toBeGreaterThanOrEqual(7);
+        for (const [pair, ratio] of large) expect(ratio, pair).toBeGreaterThanOrEqual(3);
+    };
+    await check();
+    await page.locator('.menu summary').click();
+    await page.getByRole('button', { name: 'Dark' }).click();
+    await page.reload();
+    await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+    await check();
+    await expectAccessible(page);
+});
+
+test('a note is written down once, even when it is sent twice', async ({ page }) => {
+    await page.goto(`${JOB}/pair`);
+    await page.getByRole('link', { name: /^Log/ }).click();
+    const log = page.getByRole('dialog', { name: 'Logbook' });
+    const text = `The client keeps the old switch ${Date.now()}.`;
+    await log.getByLabel('Note what happened').fill(text);
+    const form = await log.locator('form').evaluate((element) => Object.fromEntries(new FormData(element)));
+    await log.getByRole('button', { name: 'Write it down' }).click();
+    await expect(log.getByText(text)).toHaveCount(1);
+    const again = await page.request.post(`${JOB}/logbook`, { form: { ...form, text } });
+    expect(again.status()).toBe(200);
+    await page.getByRole('button', { name: 'Close' }).click();
+    await page.getByRole('link', { name: /^Log/ }).click();
+    await expect(log.getByText(text)).toHaveCount(1);
+});
+
+test('two people who edit one slot both see both values', async ({ page, browser }) => {
+    const other = await (await browser.newContext()).newPage();
+    await signIn(other, 'idris');
+    for (const one of [page, other]) {
+        await one.goto(`${JOB}/survey?slot=towel`);
+        await one.getByText('Change the plan here').click();
+    }
+    await other.getByLabel('Note').fill('left of the door');
+    await other.getByRole('button', { name: 'Save the change' }).click();
+    await expect(other.getByText('left of the door', { exact: true })).toBeVisible();
+    await page.getByLabel('Note').fill('right of the door');
+    await page.getByRole('button', { name: 'Save the change' }).click();
+    const notice = page.getByRole('alert');
+    await expect(notice).toContainText('Somebody else changed the wall towel rail in the meantime.');
+    await expect(notice.getByRole('row', { name: 'Note left of the door right of the door' })).toBeVisible();
+    await expect(page.getByLabel('Note')).toHaveValue('right of the door');
+    await expectAccessible(page);
+    await notice.getByRole('link', { name: 'Load theirs, then change it again' }).click();
+    await page.getByText('Change the plan here').click();
+    await expect(page.getByLabel('Note')).toHaveValue('left of the door');
+});
+
+test('a form keeps its values while the server is away, and sending again is safe', async ({ page, context }) => {
+    await page.goto(`${JOB}/survey`);
+    await page.getByLabel('The answer').fill('Breaker 12, behind the device at the board.');
+    await context.setOffline(true);
+    await page.getByRole('button', { name: 'Note the answer' }).click();
+    await expect(page.locator('#banner')).toContainText(/Nothing is saved since \d\d:\d\d/);
+    await expect(page.getByLabel('The answer')).toHaveValue('Breaker 12, behind the device at the board.');
+    await expect(page.locator('.plan')).toBeVisible();
+    await context.setOffline(false);
+    await page.getByRole('button', { name: 'Note the answer' }).click();
+    await expect(page.locator('#banner')).toBeHidden();
+    await expect(page.getByRole('heading', { name: /^Ask Pell/ })).toBeHidden();
+});
+
+test('the gateway is plainly away, and plainly back', async ({ page, context }) => {
+    await page.goto(`${JOB}/mesh`);
+    const hands = await openHands(context, 'hall-relay');
+    await hands.getByRole('button', { name: 'Unplug the gateway' }).click();
+    await page.bringToFront();
+    await expect(page.getByText(/Hub has not answered since \d\d:\d\d/)).toBeVisible();
+    await expectAccessible(page);
+    await hands.bringToFront();
+    await hands.getByRole('button', { name: 'Plug it in' }).click();
+    await page.bringToFront();
+    await expect(page.getByText(/Hub has not answered since/)).toBeHidden();
+});
+
+test('a window that ends says so, with the next thing to try', async ({ page, context }) => {
+    await page.goto(`${JOB}/pair?next=bath-leak`);
+    await page.getByRole('button', { name: 'Open the join window' }).click();
+    await expect(page.locator('[data-seconds-left]')).toBeVisible();
+    await page.getByRole('button', { name: 'No light' }).click();
+    await expect(page.getByText('Hold the button for 3 s, with the window open.')).toBeVisible();
+    const hands = await openHands(context, 'bath-leak');
+    await hands.getByRole('button', { name: 'Let 254 s pass' }).click();
+    await page.bringToFront();
+    await page.goto(`${JOB}/pair?next=bath-leak`);
+    await expect(page.getByText('The device never spoke')).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Try this next' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Open the next window' })).toBeVisible();
+    await expectAccessible(page);
+});
+
+test('half an interview is plain, and can be accepted as a snag', async ({ page, context }) => {
+    const hands = await openHands(context, 'chart-lamp');
+    await hands.getByLabel('What is wrong with it').selectOption('half-interview');
+    await hands.getByRole('button', { name: 'Plant it' }).click();
+    await page.bringToFront();
+    await page.goto(`${JOB}/pair?next=chart-lamp`);
+    await page.getByRole('button', { name: 'Open the join window' }).click();
+    await expect(page.locator('[data-seconds-left]')).toBeVisible();
+    await hands.bringToFront();
+    await hands.getByRole('button', { name: 'Switch off and on 6 times' }).click();
+    await page.bringToFront();
+    await expect(page.getByText('Joined in part')).toBeVisible();
+    await expect(page.getByText('Missing: on-off, level, colour').first()).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Accept as it is' }).click();
+    await page.getByRole('link', { name: /snags?/ }).first().click();
+    await expect(page.getByRole('dialog', { name: 'Snags' }).getByText('The reading lamp joined in part. Missing: on-off, level, colour.')).toBeVisible();
+});
+
+test('a slot is added, moved to its place, and removed again', async ({ page }) => {
+    await page.goto(`${JOB}/survey?storey=ground`);
+    await page.getByText('Add a slot').click();
+    const form = page.locator('form', { has: page.getByRole('button', { name: 'Add it to the plan' }) });
+    await form.getByLabel('Place').fill('shelf');
+    await form.getByLabel('What').fill('lamp');
+    await form.getByLabel('Room').selectOption('Store');
+    await form.getByLabel('Profile').selectOption('Table lamp (ZB)');
+    await form.getByLabel('x, m').fill('50');
+    await form.getByLabel('y, m').fill('9');
+    await form.getByRole('button', { name: 'Add it to the plan' }).click();
+    await expect(page.getByRole('alert')).toContainText('x 50 m, y 9 m lies outside every room of that storey.');
+    await expect(form.getByLabel('Place')).toHaveValue('shelf');
+    await page.getByRole('button', { name: 'Close' }).click();
+    await form.getByLabel('x, m').fill('7.4');
+    await form.getByLabel('y, m').fill('7.4');
+    await form.getByRole('button', { name: 'Add it to the plan' }).click();
+    await expect(page.getByRole('heading', { name: 'Shelf lamp' })).toBeVisible();
+    await expect(page.getByText('Forecast to the hub:')).toBeVisible();
+    await page.getByText('Change the plan here').click();
+    await page.getByRole('button', { name: 'Remove it from the plan' }).click();
+    await expect(page.getByRole('heading', { name: 'Shelf lamp' })).toBeHidden();
+});
+
+test('a code is shown on purpose only', async ({ page }) => {
+    await page.goto(`${JOB}/survey?slot=front-lock`);
+    await expect(page.locator('body')).not.toContainText('30412');
+    await page.getByText('Codes', { exact: true }).click();
+    await page.getByRole('button', { name: 'Show: Lock, sticker inside the cover' }).click();
+    await expect(page.getByRole('dialog', { name: 'Code' })).toContainText('30412-05573');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Close' }).click();
+    await expect(page.locator('body')).not.toContainText('30412');
+});
+
+test('a broken job file says where, and a good one makes a job', async ({ page }) => {
+    const file = JSON.parse(await (await page.request.get('/jobs/calico-court/export')).text());
+    const attach = async (data) => {
+        await page.goto('/jobs');
+        await page.getByLabel('Job file').setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(data)) });
+        await page.getByRole('button', { name: 'Import it' }).click();
+    };
+    await attach({ ...file, slots: file.slots.map((slot, at) => (at === 2 ? { ...slot, mounting: 'glued' } : slot)) });
+    await expect(page.getByRole('alert').first()).toContainText('$.slots[2].mounting');
+    await attach(file);
+    await expect(page).toHaveURL(/calico-court-\d\/survey/);
+    await expect(page.getByRole('heading', { name: 'Ask Jonas Reed' })).toBeVisible();
+});
+
+test('the office and a stranger see what they may', async ({ browser }) => {
+    const office = await (await browser.newContext()).newPage();
+    await signIn(office, 'wren');
+    await office.goto(`${JOB}/pair`);
+    await expect(office.getByRole('heading', { name: /^Pair the/ })).toBeVisible();
+    await expect(office.getByRole('button', { name: /window/ })).toHaveCount(0);
+    await expectAccessible(office);
+    const stranger = await (await browser.newContext()).newPage();
+    await stranger.goto('/sign-in');
+    await stranger.getByLabel('E-mail').fill('sol@quill-barrow.example');
+    await stranger.getByLabel('Password').fill('lantern-house');
+    await stranger.getByRole('button', { name: 'Sign in' }).click();
+    await expect(stranger.getByText('You are on no job yet.')).toBeVisible();
+    expect((await stranger.goto(`${JOB}/pair`)).status()).toBe(404);
+    await expect(stranger.getByRole('heading', { name: 'Not here' })).toBeVisible();
+    await expectAccessible(stranger);
+});
