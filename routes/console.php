@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Console\Beat;
+use App\Console\PageBench;
 use App\Gateway\Listener;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Database\QueryException;
@@ -34,3 +35,10 @@ Artisan::command('gateway:listen {--once}', function (Listener $listener): void 
         }
     } while (! $this->option('once'));
 })->purpose('Follows the events of every linked gateway');
+
+Artisan::command('kavvel:bench', function (PageBench $bench): void {
+    $rows = array_map(static fn (array $row): array => [
+        $row['page'], number_format($row['ms'], 1), number_format($row['ratio'], 2), (string) $row['queries'], number_format($row['kilobytes'], 1),
+    ], $bench->run((string) config('app.url')));
+    $this->table(['page', 'ms, median', 'bare routes', 'queries', 'kB'], $rows);
+})->purpose('Holds each page against a bare signed-in route');

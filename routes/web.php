@@ -10,7 +10,7 @@ Route::redirect('/', '/jobs');
 
 Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', [Controllers\SessionController::class, 'create'])->name('sign-in');
-    Route::post('/sign-in', [Controllers\SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('/sign-in', [Controllers\SessionController::class, 'store']);
 });
 
 Route::middleware(['auth', 'company', StoreOnce::class])->group(static function (): void {

@@ -129,13 +129,13 @@ final class Draughtsman
     {
         $cards = array_filter($this->sheet->cards, fn (SlotCard $card): bool => $card->storey === $storey
             && ($this->lens->only === null || in_array($card->profile->protocol, $this->lens->only, true)));
-        $places = array_map(static fn (SlotCard $card): array => [$card->slot->x, $card->slot->y], $cards);
+        $places = array_map(static fn (SlotCard $card): array => [$card->position()->x, $card->position()->y], $cards);
         $plates = [];
         foreach (Crowds::of($places, self::PLATE_W, self::PLATE_H) as $keys) {
             $card = $cards[$keys[0]];
             $isStack = count($keys) > 1;
             foreach ($keys as $key) {
-                $this->centres[$key] = [$card->slot->x, $card->slot->y];
+                $this->centres[$key] = $places[$keys[0]];
             }
             $plates[] = [
                 'key' => $card->key(),
@@ -144,7 +144,7 @@ final class Draughtsman
                 'short' => $isStack ? null : Str::ucfirst($card->slot->what),
                 'state' => $isStack ? 'stack' : $card->standing()->value,
                 'words' => $isStack ? implode(', ', array_map(static fn (string $key): string => $cards[$key]->title(), $keys)) : $card->standing()->words(),
-                'box' => Box::around($card->slot->x, $card->slot->y, self::PLATE_W, self::PLATE_H),
+                'box' => Box::around($card->position()->x, $card->position()->y, self::PLATE_W, self::PLATE_H),
                 'keys' => $keys,
             ];
         }

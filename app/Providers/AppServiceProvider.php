@@ -10,14 +10,11 @@ use App\Models\SiteJob;
 use App\Policies\SiteJobPolicy;
 use App\Stations\Catalogue;
 use App\Tenancy\CurrentCompany;
-use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -32,7 +29,6 @@ final class AppServiceProvider extends ServiceProvider
         Model::preventLazyLoading();
         Model::preventSilentlyDiscardingAttributes();
         Gate::policy(SiteJob::class, SiteJobPolicy::class);
-        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(6)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()));
         Profile::saved(static fn (Profile $profile) => Catalogue::forget($profile->company_id));
         Blade::directive('chip', static fn (string $protocol): string => "<?php echo \\App\\Plan\\Chip::html({$protocol}); ?>");
         Event::listen(Looping::class, static fn () => Beat::of('queue'));

@@ -27,21 +27,26 @@ final readonly class JobSheet
         foreach ($job->proofResults()->orderBy('id')->toBase()->get(['slot_id', 'rung', 'outcome']) as $proof) {
             $outcomes[$proof->slot_id][$proof->rung] = Outcome::from($proof->outcome);
         }
-        $forecasts = $job->forecasts()->where('plan_version', $job->plan_version)
-            ->get(['id', 'slot_id', 'plan_version', 'margin_db', 'parent_key', 'parent_margin_db'])->keyBy('slot_id');
+        $forecasts = [];
+        foreach ($job->forecasts()->where('plan_version', $job->plan_version)->toBase()->get(['id', 'slot_id', 'margin_db', 'parent_margin_db', 'parent_key']) as $row) {
+            $forecasts[$row->slot_id] = new SlotForecast($row->id, $row->margin_db, $row->parent_margin_db, $row->parent_key);
+        }
         $profiles = Catalogue::of($job->region);
+        $storeys = array_column($geometry->storeys, 'name', 'key');
         $cards = [];
         foreach ($slots as $slot) {
-            $storey = $geometry->storeyOfRoom($slot->room_id);
+            $room = $geometry->rooms[$slot->room_id];
+            $storey = $storeys[$room['storey']];
+            $node = $slot->node;
             $cards[$slot->key] = new SlotCard(
                 $slot,
                 $profiles[$slot->profile_id],
-                $geometry->rooms[$slot->room_id]['name'],
-                $storey['key'],
-                $storey['name'],
-                $slot->node,
-                new Ladder($outcomes[$slot->id] ?? [], $slot->node !== null && $slot->node->state === 'joined'),
-                $forecasts->get($slot->id),
+                $room['name'],
+                $room['storey'],
+                $storey,
+                $node,
+                new Ladder($outcomes[$slot->id] ?? [], $node?->state === 'joined'),
+                $forecasts[$slot->id] ?? null,
             );
         }
         /** @var Collection<int, Gateway> $gateways */

@@ -23,8 +23,8 @@ final readonly class Line
         $total = max(1, count($cards));
         $toPair = array_filter($cards, static fn (SlotCard $card): bool => self::isPaired($card->profile));
         $in = array_filter($cards, static fn (SlotCard $card): bool => $card->isIn());
-        $named = array_filter($cards, static fn (SlotCard $card): bool => $card->slot->named_at !== null);
-        $unnamed = array_filter($in, static fn (SlotCard $card): bool => $card->slot->named_at === null);
+        $named = array_filter($cards, static fn (SlotCard $card): bool => $card->isNamed);
+        $unnamed = array_filter($in, static fn (SlotCard $card): bool => ! $card->isNamed);
         $forecast = array_filter($cards, static fn (SlotCard $card): bool => $card->profile->radio === null || $card->forecast !== null);
         $unsound = $pulse->thin + $pulse->lost;
         $judged = $pulse->accepted + $unsound;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stations;
 
-use App\Models\Forecast;
 use App\Models\Node;
 use App\Models\Slot;
 use Illuminate\Support\Str;
@@ -19,6 +18,15 @@ use Kavvel\Core\Site\Vec3;
 /** A slot with all that pages say of it. */
 final readonly class SlotCard
 {
+    /** The device has confirmed its name */
+    public bool $isNamed;
+
+    private string $key;
+
+    private string $title;
+
+    private Vec3 $position;
+
     public function __construct(
         public Slot $slot,
         public Profile $profile,
@@ -27,17 +35,22 @@ final readonly class SlotCard
         public string $storeyName,
         public ?Node $node,
         public Ladder $ladder,
-        public ?Forecast $forecast,
-    ) {}
+        public ?SlotForecast $forecast,
+    ) {
+        $this->key = $slot->key;
+        $this->isNamed = $slot->getRawOriginal('named_at') !== null;
+        $this->title = Str::ucfirst($slot->title());
+        $this->position = new Vec3($slot->x, $slot->y, $slot->z);
+    }
 
     public function key(): string
     {
-        return $this->slot->key;
+        return $this->key;
     }
 
     public function title(): string
     {
-        return Str::ucfirst($this->slot->title());
+        return $this->title;
     }
 
     /** "Chart room, ground" */
@@ -69,15 +82,15 @@ final readonly class SlotCard
 
     public function position(): Vec3
     {
-        return new Vec3($this->slot->x, $this->slot->y, $this->slot->z);
+        return $this->position;
     }
 
     /** Null where the profile has no radio. */
     public function radioEnd(): ?RadioEnd
     {
         return $this->profile->radio === null ? null : new RadioEnd(
-            $this->slot->key,
-            $this->position(),
+            $this->key,
+            $this->position,
             $this->profile->radio,
             Mounting::from($this->slot->mounting)->lossDb(),
             $this->profile->isRouter ? Role::Router : Role::End,

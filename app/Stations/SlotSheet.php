@@ -24,7 +24,7 @@ final readonly class SlotSheet
             $card,
             $card->slot->pairAttempts()->latest('id')->limit(6)->get(),
             $card->slot->credentials()->get(),
-            $card->forecast?->fresh(),
+            $card->forecast === null ? null : $card->slot->forecasts()->whereKey($card->forecast->id)->first(),
         );
     }
 }

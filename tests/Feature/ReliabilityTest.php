@@ -130,6 +130,14 @@ final class ReliabilityTest extends TestCase
         return $pages;
     }
 
+    public function test_a_drawer_is_also_a_page_by_its_own_address(): void
+    {
+        foreach (['logbook' => 'Logbook', 'snags' => 'Snags', 'find' => 'Find'] as $path => $title) {
+            $this->get("/jobs/lantern-house/{$path}")->assertOk()->assertSee('<html', false)->assertSee("{$title} · Kavvel")->assertSee('Back to Lantern House');
+            $this->htmx('GET', "/jobs/lantern-house/{$path}")->assertOk()->assertDontSee('<html', false)->assertSee('role="dialog"', false);
+        }
+    }
+
     public function test_the_number_of_queries_does_not_grow_with_the_number_of_slots(): void
     {
         $count = function (): int {

@@ -9,12 +9,17 @@ use App\Plan\Drawing;
 use App\Stations\JobSheet;
 use App\Stations\Line;
 use App\Stations\Move;
+use App\Stations\SlotCard;
 use App\Stations\SlotSheet;
 use App\Stations\Station;
 
 /** A whole page of the bench: line, plan, move, and the slot that is open beside it. */
 final readonly class Bench
 {
+    /** Of this station; a page links to itself some hundred times. */
+    private string $address;
+
+    /** @param list<SlotCard> $stack devices that stand in one place, opened as a list */
     public function __construct(
         public JobSheet $sheet,
         public Line $line,
@@ -22,10 +27,13 @@ final readonly class Bench
         public Move $move,
         public Drawing $drawing,
         public ?SlotSheet $open,
+        public array $stack,
         public int $openSnags,
         public User $user,
         public string $liveUrl,
-    ) {}
+    ) {
+        $this->address = route($station->route(), $sheet->job);
+    }
 
     /**
      * The address of this page with something else chosen.
@@ -34,12 +42,13 @@ final readonly class Bench
      */
     public function url(array $change = []): string
     {
-        return route($this->station->route(), array_filter([
-            'job' => $this->sheet->job->key,
+        $query = array_filter([
             'storey' => $this->drawing->storey,
             'slot' => $this->open?->card->key(),
             ...$change,
-        ], static fn (?string $value): bool => $value !== null));
+        ], static fn (?string $value): bool => $value !== null);
+
+        return $query === [] ? $this->address : $this->address.'?'.http_build_query($query);
     }
 
     public function mayWork(): bool

@@ -11,6 +11,7 @@ use App\Stations\JobSheet;
 use App\Stations\Line;
 use App\Stations\Move;
 use App\Stations\Pulse;
+use App\Stations\SlotCard;
 use App\Stations\SlotSheet;
 use App\Stations\Station;
 use Closure;
@@ -39,12 +40,21 @@ final readonly class BenchPage
             $found,
             Draughtsman::draw($sheet, $this->storey($request, $sheet, $open?->storey, $found), $found->lens, $open?->key() ?? $found->slot),
             $open === null ? null : SlotSheet::of($open),
+            $this->stack($request, $sheet),
             $pulse->openSnags,
             $user,
             $request->fullUrlWithQuery(['since' => $job->live_version]),
         );
 
         return response(view('bench.show', ['bench' => $bench])->fragmentIf($request->headers->has('HX-Request') && ! $request->headers->has('HX-History-Restore-Request'), 'bench'));
+    }
+
+    /** @return list<SlotCard> */
+    private function stack(Request $request, JobSheet $sheet): array
+    {
+        $keys = explode(' ', $request->string('stack')->toString());
+
+        return array_values(array_intersect_key($sheet->cards, array_flip($keys)));
     }
 
     /** The storey that was asked for, or the one of the slot in hand, or the gateway's. */

@@ -19,13 +19,13 @@ final readonly class NameStation
 
     public function move(JobSheet $sheet, ?string $wanted): Move
     {
-        $plan = $this->names->plan($sheet);
-        $proposals = array_column($plan->names, null, 'id');
-        $unnamed = array_values(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->isIn() && $card->slot->named_at === null));
+        $unnamed = array_values(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->isIn() && ! $card->isNamed));
         $target = $sheet->card($wanted) ?? $unnamed[0] ?? null;
+        $plan = $this->names->plan($sheet, $target?->key());
+        $proposals = array_column($plan->names, null, 'id');
         $labels = [];
         foreach ($sheet->cards as $key => $card) {
-            $labels[$key] = $card->slot->named_at === null ? $card->title() : self::withoutRoom((string) $card->slot->name, $card->room);
+            $labels[$key] = ! $card->isNamed ? $card->title() : self::withoutRoom((string) $card->slot->name, $card->room);
         }
         if ($target === null || ! $target->isIn()) {
             return new Move('name.done', static fn (): array => ['conflicts' => $plan->conflicts, 'target' => $target], new Lens(labels: $labels));
@@ -35,12 +35,12 @@ final readonly class NameStation
             'target' => $target,
             'proposal' => $proposals[$target->key()],
             'value' => $target->slot->name ?? $proposals[$target->key()]->name,
-            'waiting' => $target->slot->name !== null && $target->slot->named_at === null,
+            'waiting' => $target->slot->name !== null && ! $target->isNamed,
             'conflicts' => array_values(array_filter($plan->conflicts, static fn ($conflict): bool => in_array($target->key(), $conflict->ids, true))),
             'unnamed' => count($unnamed),
             'then' => array_slice(array_values(array_filter($unnamed, static fn (SlotCard $card): bool => $card->key() !== $target->key())), 0, self::NEXT_SHOWN),
             'proposals' => $proposals,
-        ], new Lens(labels: $labels), $target->key(), isLive: $target->slot->name !== null && $target->slot->named_at === null, note: 'pattern '.$sheet->job->name_pattern);
+        ], new Lens(labels: $labels), $target->key(), isLive: $target->slot->name !== null && ! $target->isNamed, note: 'pattern '.$sheet->job->name_pattern);
     }
 
     private static function withoutRoom(string $name, string $room): string

@@ -40,8 +40,8 @@ final readonly class Names
         return null;
     }
 
-    /** What the pattern of the job proposes for every slot. */
-    public function plan(JobSheet $sheet): NamePlan
+    /** What the pattern of the job proposes for every slot, with the conflicts of one or of all. */
+    public function plan(JobSheet $sheet, ?string $about): NamePlan
     {
         $devices = array_values(array_map(static fn (SlotCard $card): Device => new Device(
             $card->key(),
@@ -51,6 +51,6 @@ final readonly class Names
             $card->profile->protocol,
         ), $sheet->cards));
 
-        return NamePlan::of(new Pattern($sheet->job->name_pattern), $devices, new ConflictCheck(array_column($sheet->geometry->rooms, 'name'), [], []));
+        return NamePlan::of(new Pattern($sheet->job->name_pattern), $devices, new ConflictCheck(array_column($sheet->geometry->rooms, 'name'), [], []), about: $about);
     }
 }

@@ -70,7 +70,7 @@ final readonly class PairStation
             'unmatched' => $unmatched->where('id', '!=', $offer?->id)->values(),
             'causes' => $attempt !== null && $attempt->state->isFailure() ? $this->causes($target, $attempts) : [],
             'noLight' => $noLight,
-            'noLightCauses' => $noLight ? Diagnosis::of(new Evidence(Ending::Silent, $target->profile, $target->forecast?->parent_margin_db, 0, false)) : [],
+            'noLightCauses' => $noLight ? Diagnosis::of(new Evidence(Ending::Silent, $target->profile, $target->forecast?->bestDb, 0, false)) : [],
             'tries' => $attempts->filter(static fn (PairAttempt $one): bool => $one->state->isFailure())->count(),
             'then' => array_slice($then, 0, self::NEXT_SHOWN),
             'count' => count($sheet->cards),
@@ -149,14 +149,14 @@ final readonly class PairStation
             $same++;
         }
 
-        return Diagnosis::of(new Evidence($last->state, $target->profile, $target->forecast?->parent_margin_db, $same, $last->saw_light, array_values(array_map(strval(...), $last->missing))));
+        return Diagnosis::of(new Evidence($last->state, $target->profile, $target->forecast?->bestDb, $same, $last->saw_light, array_values(array_map(strval(...), $last->missing))));
     }
 
     /** @return list<LensLink> */
     private function forecastLink(JobSheet $sheet, SlotCard $target): array
     {
-        $margin = $target->forecast?->parent_margin_db;
-        $parent = $sheet->card($target->forecast?->parent_key);
+        $margin = $target->forecast?->bestDb;
+        $parent = $sheet->card($target->forecast?->parentKey);
 
         return $margin === null ? [] : [LensLink::forecast($target->key(), $parent?->key() ?? LensLink::GATEWAY, $margin)];
     }

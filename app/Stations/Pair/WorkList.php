@@ -67,8 +67,8 @@ final readonly class WorkList
             $card->profile->protocol,
             $card->profile->isRouter,
             $card->profile->secure,
-            $card->forecast?->parent_key,
-            $card->forecast->parent_margin_db ?? 0.0,
+            $card->forecast?->parentKey,
+            $card->forecast->bestDb ?? 0.0,
         ), $sheet->cards));
     }
 

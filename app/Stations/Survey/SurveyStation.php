@@ -18,15 +18,15 @@ final readonly class SurveyStation
     public function move(JobSheet $sheet, ?string $openSlot): Move
     {
         $weak = array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->forecast !== null
-            && $card->forecast->parent_margin_db !== null && $card->forecast->parent_margin_db < $sheet->job->acceptance_db);
-        usort($weak, static fn (SlotCard $a, SlotCard $b): int => $a->forecast?->parent_margin_db <=> $b->forecast?->parent_margin_db);
+            && $card->forecast->bestDb !== null && $card->forecast->bestDb < $sheet->job->acceptance_db);
+        usort($weak, static fn (SlotCard $a, SlotCard $b): int => $a->forecast?->bestDb <=> $b->forecast?->bestDb);
         $open = $sheet->card($openSlot);
-        $links = $open?->forecast?->margin_db === null ? [] : [LensLink::forecast($open->key(), LensLink::GATEWAY, $open->forecast->margin_db)];
+        $links = $open?->forecast?->marginDb === null ? [] : [LensLink::forecast($open->key(), LensLink::GATEWAY, $open->forecast->marginDb)];
 
         return new Move('survey.move', static fn (): array => [
             'question' => Question::query()->where('site_job_id', $sheet->job->id)->whereNull('answered_at')->orderBy('due_on')->first(),
             'weak' => $weak,
-            'words' => array_count_values(array_map(static fn (SlotCard $card): string => $card->forecast?->parent_margin_db === null ? 'none' : Margin::of($card->forecast->parent_margin_db)->value, array_values($sheet->cards))),
+            'words' => array_count_values(array_map(static fn (SlotCard $card): string => $card->forecast?->bestDb === null ? 'none' : Margin::of($card->forecast->bestDb)->value, array_values($sheet->cards))),
             'version' => $sheet->job->plan_version,
         ], new Lens($links, showPoints: true), note: 'plan version '.$sheet->job->plan_version);
     }

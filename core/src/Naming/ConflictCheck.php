@@ -17,9 +17,10 @@ final readonly class ConflictCheck
     /**
      * @param  list<Device>  $devices
      * @param  list<Name>  $names  in the same order
+     * @param  string|null  $about  compare this device with all others, and not each with each
      * @return list<Conflict>
      */
-    public function of(array $devices, array $names): array
+    public function of(array $devices, array $names, ?string $about = null): array
     {
         $conflicts = [...$this->same($names), ...$this->likePlaces($names)];
         $folded = array_map(static fn (Name $name): string => Text::base(Text::fold($name->name)), $names);
@@ -27,6 +28,9 @@ final readonly class ConflictCheck
         $sounds = array_map(Sound::of(...), $spoken);
         for ($i = 0, $count = count($names); $i < $count; $i++) {
             for ($j = $i + 1; $j < $count; $j++) {
+                if ($about !== null && $names[$i]->id !== $about && $names[$j]->id !== $about) {
+                    continue;
+                }
                 $pair = [$names[$i]->id, $names[$j]->id];
                 if ($folded[$i] !== $folded[$j] && Text::isNear($folded[$i], $folded[$j])) {
                     $conflicts[] = new Conflict('near', $pair, null, "“{$names[$i]->name}” and “{$names[$j]->name}” are one letter or a plural apart.");

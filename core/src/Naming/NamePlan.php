@@ -26,10 +26,11 @@ final readonly class NamePlan
     /**
      * @param  list<Device>  $devices
      * @param  array<string, string>  $abbreviations
+     * @param  string|null  $about  look for conflicts of this device alone
      *
      * @throws InvalidInput on an id that stands twice
      */
-    public static function of(Pattern $pattern, array $devices, ConflictCheck $check, array $abbreviations = self::ABBREVIATIONS): self
+    public static function of(Pattern $pattern, array $devices, ConflictCheck $check, array $abbreviations = self::ABBREVIATIONS, ?string $about = null): self
     {
         $numbers = self::numbers($pattern, $devices);
         $shortener = new Shortener($abbreviations);
@@ -51,7 +52,7 @@ final readonly class NamePlan
             );
         }
 
-        return new self(array_values($names), $check->of($devices, array_values($names)));
+        return new self(array_values($names), $check->of($devices, array_values($names), $about));
     }
 
     /**

@@ -1,6 +1,6 @@
 @php($storeys = $bench->sheet->geometry->storeys)
 @php($at = array_search($bench->drawing->storey, array_column($storeys, 'key'), true))
-<main class="stage" aria-label="Plan">
+<section class="stage" aria-label="Plan">
     <div class="stage-bar">
         <nav class="keys" aria-label="Storeys">
             @foreach ($storeys as $number => $storey)
@@ -15,4 +15,4 @@
     </div>
     @include('bench.list')
     @include('bench.legend')
-</main>
+</section>

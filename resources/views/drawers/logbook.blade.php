@@ -1,4 +1,4 @@
-<x-drawer title="Logbook">
+<x-drawer title="Logbook" :job="$job">
     @can('work', $job)
     <x-form :action="route('jobs.logbook.store', $job)" to="#drawer">
         <label class="field"><span>Note what happened</span><textarea name="text" maxlength="500" required autofocus></textarea></label>

@@ -1,4 +1,4 @@
-<x-drawer title="Snags">
+<x-drawer title="Snags" :job="$job">
     @can('work', $job)
     <x-form :action="route('jobs.snags.store', $job)" to="#drawer">
         <label class="field"><span>What is wrong</span><textarea name="text" maxlength="500" required autofocus></textarea></label>

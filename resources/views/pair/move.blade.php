@@ -98,7 +98,7 @@
         <li><a href="{{ route('jobs.pair', [$job, 'next' => $entry['card']->key()]) }}" title="{{ $entry['why'] }}">
             @chip($entry['card']->profile->protocol)
             <span>{{ $entry['card']->fullTitle() }}</span>
-            <span class="end measure">{{ $entry['card']->forecast?->parent_margin_db === null ? '' : round($entry['card']->forecast->parent_margin_db).' dB' }}</span>
+            <span class="end measure">{{ $entry['card']->forecast?->bestDb === null ? '' : round($entry['card']->forecast->bestDb).' dB' }}</span>
         </a></li>
         @endforeach
     </ul>
