@@ -27,6 +27,12 @@ final readonly class Listener
     /** How old the last sign of life may grow before it is written down again */
     private const NOTE_EVERY_SECONDS = 10;
 
+    /** How long an opened window may stay unconfirmed */
+    private const UNCONFIRMED_SECONDS = 30;
+
+    /** How long a survey of a large network may take */
+    private const SURVEY_SECONDS = 600;
+
     public function __construct(private CurrentCompany $company, private Intake $intake, private SurveyReader $surveys, private Logbook $logbook) {}
 
     public function pollAll(): void
@@ -54,6 +60,7 @@ final readonly class Listener
             foreach (RadioSurvey::query()->where('gateway_id', $gateway->id)->where('state', 'reading')->get() as $survey) {
                 $this->surveys->read($survey, $client);
             }
+            $this->giveUp($gateway);
         } catch (GatewayAway|GatewayRefused $away) {
             $this->silent($gateway, $away->getMessage());
         }
@@ -112,6 +119,22 @@ final readonly class Listener
             Node::query()->where('gateway_id', $gateway->id)->whereIn('protocol', array_unique($protocols))->whereNotIn('address', $addresses)
                 ->whereNull('left_at')->update(['state' => 'left', 'left_at' => now()]);
         });
+    }
+
+    /** What the gateway took in and never spoke of again ends in words: nothing waits for ever. */
+    private function giveUp(Gateway $gateway): void
+    {
+        $before = now()->subSeconds(self::UNCONFIRMED_SECONDS);
+        foreach (JoinWindow::query()->with('attempts.slot')->where('gateway_id', $gateway->id)->where('state', 'opening')->where('created_at', '<', $before)->get() as $window) {
+            $this->intake->endWindow($window, 'asked', now());
+            $window->update(['state' => 'refused', 'reason' => 'The gateway never confirmed it.']);
+            $this->job($gateway)->touchLive();
+        }
+        $ended = RadioSurvey::query()->where('gateway_id', $gateway->id)->whereIn('state', ['asked', 'running'])->where('asked_at', '<', now()->subSeconds(self::SURVEY_SECONDS))
+            ->update(['state' => 'failed', 'reason' => 'The gateway never finished it.', 'ended_at' => now()]);
+        if ($ended > 0) {
+            $this->job($gateway)->touchLive();
+        }
     }
 
     private function heard(Gateway $gateway, Carbon $clock): void

@@ -41,7 +41,21 @@ final class Gateway extends Model
 
     public $timestamps = false;
 
+    /** The listener notes a sign of life every ten seconds; much later it has stopped, or the gateway has */
+    private const SILENT_AFTER_SECONDS = 40;
+
     protected $guarded = [];
+
+    /** Since when nothing is heard of a linked gateway, or null. */
+    public function silentSince(): ?Carbon
+    {
+        if ($this->url === null) {
+            return null;
+        }
+        $isStale = $this->heard_at !== null && $this->heard_at->diffInSeconds(now()) > self::SILENT_AFTER_SECONDS;
+
+        return $this->silent_since ?? ($isStale ? $this->heard_at : null);
+    }
 
     /** @return BelongsTo<Storey, $this> */
     public function storey(): BelongsTo

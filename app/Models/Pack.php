@@ -32,9 +32,17 @@ final class Pack extends Model
 {
     use BelongsToJob;
 
+    /** A pack takes seconds; one that takes this long is stuck */
+    public const LONGEST_MINUTES = 10;
+
     public $timestamps = false;
 
     protected $guarded = [];
+
+    public function isBeingMade(): bool
+    {
+        return in_array($this->state, ['asked', 'making'], true) && $this->asked_at->diffInMinutes(now()) < self::LONGEST_MINUTES;
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -89,6 +89,18 @@ final class HandOverTest extends TestCase
         Queue::assertPushed(MakePack::class, 1);
     }
 
+    public function test_a_queue_that_has_stopped_does_not_hold_the_next_pack_up(): void
+    {
+        Queue::fake();
+        $this->settle();
+        $this->post('/jobs/lantern-house/packs');
+        $this->travel(Pack::LONGEST_MINUTES + 1)->minutes();
+        $this->get('/jobs/lantern-house/hand-over')->assertSee('Make pack 2')->assertSee('data-live="no"', false);
+        $this->post('/jobs/lantern-house/packs')->assertRedirect();
+
+        self::assertSame(['failed', 'asked'], Pack::query()->orderBy('number')->pluck('state')->all());
+    }
+
     public function test_progress_is_told_on_the_way(): void
     {
         $this->settle();

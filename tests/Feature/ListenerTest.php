@@ -114,6 +114,29 @@ final class ListenerTest extends TestCase
         self::assertSame(1, $this->siteJob()->logEntries()->where('text', 'like', '%does not answer%')->count());
     }
 
+    public function test_what_the_gateway_never_confirms_ends_in_words(): void
+    {
+        $gateway = Gateway::query()->whereNotNull('url')->firstOrFail();
+        $window = JoinWindow::query()->create(['site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id, 'reference' => 'window-lost', 'slot_id' => $this->slot('hall-relay')->id, 'state' => 'opening', 'seconds' => 254]);
+        $window->attempts()->create(['site_job_id' => $gateway->site_job_id, 'slot_id' => $this->slot('hall-relay')->id, 'state' => 'waiting', 'missing' => [], 'started_at' => now()]);
+        $survey = RadioSurvey::query()->create(['site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id, 'reference' => 'survey-lost', 'protocol' => 'zigbee', 'state' => 'asked', 'asked_at' => now()]);
+        $this->listen();
+        self::assertSame(['opening', 'asked'], [$window->refresh()->state, $survey->refresh()->state]);
+
+        $this->travel(11)->minutes();
+        $this->listen();
+        self::assertSame(['refused', 'failed'], [$window->refresh()->state, $survey->refresh()->state]);
+        $this->get('/jobs/lantern-house/pair')->assertSee('Open the');
+        $this->get('/jobs/lantern-house/mesh')->assertSee('The gateway never finished it.');
+    }
+
+    public function test_a_listener_that_has_stopped_shows_on_the_page(): void
+    {
+        $this->get('/jobs/lantern-house/pair')->assertDontSee('has not answered since');
+        $this->travel(2)->minutes();
+        $this->get('/jobs/lantern-house/pair')->assertSee('Hub has not answered since');
+    }
+
     public function test_an_unplugged_gateway_counts_as_away(): void
     {
         $this->hands('unplug');

@@ -113,6 +113,16 @@ final class SlotTest extends TestCase
         $this->put('/jobs/lantern-house/slots/freezer', [...self::FORM, 'lock_version' => 7])->assertStatus(409)->assertSee('Changed by somebody else')->assertSee('<html', false);
     }
 
+    public function test_devices_in_one_place_become_a_stack_that_opens_as_a_list(): void
+    {
+        foreach (['red', 'blue'] as $colour) {
+            $this->post('/jobs/lantern-house/slots', [...self::FORM, 'place' => $colour])->assertRedirect();
+        }
+        $this->get('/jobs/lantern-house/survey?storey=ground')->assertSee('×3')->assertSee('3 devices, Door keypad, Red lamp, Blue lamp');
+        $this->get('/jobs/lantern-house/survey?stack=red-lamp+blue-lamp')->assertSee('2 devices in one place')->assertSee('Red lamp')->assertSee('Blue lamp');
+        $this->get('/jobs/lantern-house/survey?stack=ghost')->assertOk()->assertDontSee('in one place');
+    }
+
     public function test_only_an_empty_slot_is_removed_and_its_record_stays(): void
     {
         $this->htmx('DELETE', '/jobs/lantern-house/slots/freezer')->assertStatus(422)->assertSee('Take its node away first');

@@ -19,7 +19,7 @@ final readonly class HandOverStation
     {
         $snags = Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->orderBy('id')->get();
         $packs = Pack::query()->where('site_job_id', $sheet->job->id)->with('user')->latest('number')->limit(5)->get();
-        $making = $packs->first(static fn (Pack $pack): bool => in_array($pack->state, ['asked', 'making'], true));
+        $making = $packs->first(static fn (Pack $pack): bool => $pack->isBeingMade());
         $standings = array_count_values(array_map(static fn (SlotCard $card): string => $card->standing()->value, array_values($sheet->cards)));
 
         return new Move('hand-over.move', static fn (): array => [

@@ -19,6 +19,7 @@ final readonly class Packs
     /** @throws ValidationException while a snag is open or another pack is being made */
     public function ask(SiteJob $job, User $person): void
     {
+        $this->giveUpStuck($job);
         $open = $job->snags()->where('state', 'open')->count();
         if ($open > 0) {
             throw ValidationException::withMessages(['pack' => $open === 1
@@ -31,5 +32,12 @@ final readonly class Packs
         $pack = Pack::query()->create(['site_job_id' => $job->id, 'number' => (int) $job->packs()->lockForUpdate()->max('number') + 1, 'state' => 'asked', 'step' => 'waiting for its turn', 'user_id' => $person->id, 'asked_at' => now()]);
         $this->logbook->write($job, $person, 'pack', "Asked for pack {$pack->number}.");
         MakePack::dispatch($job->company_id, $pack->id);
+    }
+
+    /** A queue that has stopped must not hold the next pack up. */
+    private function giveUpStuck(SiteJob $job): void
+    {
+        $job->packs()->whereIn('state', ['asked', 'making'])->where('asked_at', '<', now()->subMinutes(Pack::LONGEST_MINUTES))
+            ->update(['state' => 'failed', 'step' => null, 'reason' => 'It was not made in time. Is the queue worker running?']);
     }
 }

@@ -8,8 +8,8 @@
     <main class="contents">
     @include('bench.stage')
     <section class="side" id="move" aria-label="{{ $bench->open === null && $bench->stack === [] ? 'The next move' : 'Slot' }}" tabindex="-1">
-        @if ($bench->sheet->gateway?->silent_since)
-            <p class="note danger" role="status">{{ $bench->sheet->gateway->name }} has not answered since {{ $bench->sheet->gateway->silent_since->format('H:i') }}. What needs the radio waits; the rest goes on.</p>
+        @if ($since = $bench->sheet->gateway?->silentSince())
+            <p class="note danger" role="status">{{ $bench->sheet->gateway->name }} has not answered since {{ $since->format('H:i') }}. What needs the radio waits; the rest goes on.</p>
         @endif
         @if (session('notice') && request()->headers->has('HX-Request'))<p class="note danger" role="alert">{{ session('notice') }}</p>@endif
         @if ($bench->open !== null)
