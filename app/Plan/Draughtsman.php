@@ -292,7 +292,7 @@ final class Draughtsman
     }
 
     /**
-     * A room's name stands in one of its corners, or wherever it is free.
+     * A room's name stands in one of its corners, or further in, wherever it is free.
      *
      * @param  list<Box>  $firm
      * @param  list<Box>  $soft
@@ -307,9 +307,10 @@ final class Draughtsman
             $width = TextSize::width($room['name'], self::TEXT) * 1.06;
             $height = self::TEXT * 1.2;
             $candidates = [];
-            foreach ([0.42, 0.75, 1.1] as $inset) {
-                foreach ([$bottom - $inset - $height, $top + $inset] as $y) {
-                    foreach ([$left + 0.42, $right - 0.42 - $width, ($left + $right - $width) / 2] as $x) {
+            $inset = 0.42;
+            for ($away = 0.0; $away < ($bottom - $top) / 2; $away += 0.3) {
+                foreach ([$bottom - $inset - $height - $away, $top + $inset + $away] as $y) {
+                    foreach ([$left + $inset, $right - $inset - $width, ($left + $right - $width) / 2] as $x) {
                         $candidates[] = new Box($x, $y, $width, $height);
                     }
                 }

@@ -23,7 +23,7 @@ final readonly class HandLog
     public function entries(): array
     {
         if (! is_file($this->file)) {
-            $this->append(['do' => 'boot', 'epoch' => bin2hex(random_bytes(6))]);
+            $this->append(self::boot());
         }
         $entries = [];
         foreach (file($this->file, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
@@ -42,9 +42,19 @@ final readonly class HandLog
         while (($line = fgets($handle)) !== false) {
             $before[] = (array) json_decode($line, true);
         }
+        if ($before === [] && $entry['do'] !== 'boot') {
+            $before[] = self::boot();
+            fwrite($handle, json_encode($before[0], JSON_THROW_ON_ERROR)."\n");
+        }
         $last = (int) (end($before)['at'] ?? 0);
         fwrite($handle, json_encode(['at' => max($last, self::now($before)), ...$entry], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n");
         fclose($handle);
+    }
+
+    /** @return array{at: int, do: string, epoch: string} */
+    private static function boot(): array
+    {
+        return ['at' => self::now([]), 'do' => 'boot', 'epoch' => bin2hex(random_bytes(6))];
     }
 
     public function forget(): void

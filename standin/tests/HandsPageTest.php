@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Standin\Tests;
+
+use Kavvel\Standin\Fault;
+use Kavvel\Standin\HandLog;
+use Kavvel\Standin\HandsPage;
+use Kavvel\Standin\Sticker;
+use PHPUnit\Framework\TestCase;
+
+final class HandsPageTest extends TestCase
+{
+    private HandLog $log;
+
+    private HandsPage $page;
+
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir().'/kavvel-hands-'.bin2hex(random_bytes(6));
+        $this->log = new HandLog($this->folder);
+        $this->page = new HandsPage(FoldTest::house(), $this->log);
+    }
+
+    protected function tearDown(): void
+    {
+        $this->log->forget();
+        rmdir($this->folder);
+    }
+
+    public function test_every_device_has_a_page_with_its_own_gestures(): void
+    {
+        foreach (FoldTest::house()->devices as $key => $device) {
+            $html = $this->page->html($key);
+            self::assertStringContainsString($device->profile->model, $html);
+            self::assertStringContainsString($device->trigger(), $html);
+            self::assertStringContainsString('<svg', $html);
+        }
+    }
+
+    public function test_the_right_gesture_is_among_wrong_ones(): void
+    {
+        $labels = array_column($this->page->gestures(FoldTest::house()->devices['hall-relay']), 'label');
+
+        self::assertContains('Press 3 times', $labels);
+        self::assertContains('Press once', $labels);
+        self::assertContains('Hold 5 s', $labels);
+        self::assertSame($labels, array_unique($labels));
+    }
+
+    public function test_a_deed_is_written_down_and_shows(): void
+    {
+        $this->page->act(['do' => 'gesture', 'device' => 'hall-relay', 'kind' => 'press', 'times' => '3']);
+
+        self::assertSame(['boot', 'gesture'], array_column($this->log->entries(), 'do'));
+        self::assertSame('blinking', $this->page->live()['devices']['hall-relay']['light']);
+        self::assertNull($this->page->live()['window']);
+    }
+
+    public function test_what_no_hand_can_do_is_not_written_down(): void
+    {
+        $this->page->act(['do' => 'open-window', 'command' => 'window-0001', 'seconds' => '60']);
+        $this->page->act(['do' => 'conjure']);
+        $this->page->act([]);
+
+        self::assertSame(['boot'], array_column($this->log->entries(), 'do'));
+    }
+
+    public function test_the_house_can_be_put_back(): void
+    {
+        $this->page->act(['do' => 'unplug']);
+        self::assertFalse($this->page->live()['plugged']);
+        $first = $this->log->entries()[0]['epoch'];
+        $this->page->act(['do' => 'reset']);
+
+        self::assertTrue($this->page->live()['plugged']);
+        self::assertNotSame($first, $this->log->entries()[0]['epoch'], 'a new boot');
+    }
+
+    public function test_time_never_runs_backwards_in_the_log(): void
+    {
+        $this->page->act(['do' => 'advance', 'seconds' => '60']);
+        $this->page->act(['do' => 'trigger', 'device' => 'store-contact']);
+        $times = array_column($this->log->entries(), 'at');
+        $sorted = $times;
+        sort($sorted);
+
+        self::assertSame($sorted, $times);
+        self::assertGreaterThanOrEqual(60_000, end($times) - $times[0]);
+    }
+
+    public function test_a_sticker_carries_a_code_that_checks(): void
+    {
+        $sticker = Sticker::of(FoldTest::house(), FoldTest::house()->devices['hall-relay'], false);
+        $wrong = Sticker::of(FoldTest::house(), FoldTest::house()->devices['hall-relay'], true);
+
+        self::assertMatchesRegularExpression('/^[0-9A-F]{36}$/', $sticker->code);
+        self::assertSame(0xF0B8, $this->residue($sticker->code), 'the residue of CRC-16/X-25 over code and checksum');
+        self::assertNotSame($sticker->code, $wrong->code);
+        self::assertSame(0xF0B8, $this->residue($wrong->code), 'another unit’s code checks as well');
+        self::assertStringContainsString('<svg', $sticker->svg());
+    }
+
+    public function test_every_fault_says_what_it_is(): void
+    {
+        $words = array_map(static fn (Fault $fault): string => $fault->words(), Fault::cases());
+
+        self::assertSame($words, array_unique($words));
+        self::assertStringContainsString('Still owned by another network', $this->page->html('hall-relay'));
+    }
+
+    private function residue(string $hex): int
+    {
+        $crc = 0xFFFF;
+        foreach (str_split((string) hex2bin($hex)) as $byte) {
+            $crc ^= ord($byte);
+            for ($bit = 0; $bit < 8; $bit++) {
+                $crc = ($crc & 1) === 1 ? ($crc >> 1) ^ 0x8408 : $crc >> 1;
+            }
+        }
+
+        return $crc;
+    }
+}

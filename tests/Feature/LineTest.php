@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Pack;
+use App\Models\Profile;
+use App\Models\RadioSurvey;
+use App\Models\SiteJob;
+use App\Models\Snag;
+use App\Stations\Catalogue;
+use App\Stations\JobSheet;
+use App\Stations\Line;
+use App\Stations\Pulse;
+use App\Stations\Station;
+use App\Stations\Tap;
+use Illuminate\Support\Facades\Artisan;
+use Tests\TestCase;
+
+final class LineTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->as('mara');
+    }
+
+    public function test_the_demo_job_stands_where_the_demo_says(): void
+    {
+        $words = array_map(static fn (Tap $tap): string => "{$tap->station->number()} {$tap->station->title()}: {$tap->openWords}", $this->line()->taps);
+
+        self::assertSame(['1 Survey: 1 question', '3 Pair: 39 open', '4 Name: 10 to name', '5 Mesh: no survey', '9 Hand over: 2 snags'], $words);
+        self::assertSame([], array_filter($this->line()->taps, static fn (Tap $tap): bool => $tap->isClear()));
+    }
+
+    public function test_a_station_is_clear_when_all_of_it_is_done_and_nothing_is_open(): void
+    {
+        $this->put('/jobs/lantern-house/questions/bath-heater', ['answer' => 'Breaker 12.']);
+
+        self::assertTrue($this->tap(Station::Survey)->isClear());
+        self::assertSame('', $this->tap(Station::Survey)->openWords);
+    }
+
+    public function test_copper_grows_with_the_work(): void
+    {
+        $before = $this->tap(Station::Name)->share;
+        $this->put('/jobs/lantern-house/slots/front-lock/name', ['name' => 'Store yard door lock', 'lock_version' => 1]);
+
+        self::assertGreaterThan($before, $this->tap(Station::Name)->share);
+        self::assertSame('9 to name', $this->tap(Station::Name)->openWords);
+    }
+
+    public function test_the_mesh_says_what_the_last_survey_found(): void
+    {
+        $survey = ['site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee', 'asked_at' => now()];
+        RadioSurvey::query()->create([...$survey, 'reference' => 'one', 'state' => 'done', 'accepted' => 5, 'thin' => 3, 'lost' => 2]);
+        self::assertSame(['3 thin, 2 lost', 0.5], [$this->tap(Station::Mesh)->openWords, $this->tap(Station::Mesh)->share]);
+
+        RadioSurvey::query()->create([...$survey, 'reference' => 'two', 'state' => 'done', 'accepted' => 10, 'thin' => 0, 'lost' => 0]);
+        RadioSurvey::query()->create([...$survey, 'reference' => 'three', 'state' => 'failed']);
+        self::assertTrue($this->tap(Station::Mesh)->isClear());
+    }
+
+    public function test_handing_over_is_done_with_the_pack_and_open_again_with_a_snag(): void
+    {
+        Snag::query()->where('site_job_id', $this->siteJob()->id)->update(['state' => 'cleared']);
+        self::assertFalse($this->tap(Station::HandOver)->isClear());
+        Pack::query()->create(['site_job_id' => $this->siteJob()->id, 'number' => 1, 'state' => 'ready', 'asked_at' => now()]);
+        self::assertTrue($this->tap(Station::HandOver)->isClear());
+        $this->post('/jobs/lantern-house/snags', ['text' => 'It rattles.']);
+
+        self::assertSame([false, '1 snag'], [$this->tap(Station::HandOver)->isClear(), $this->tap(Station::HandOver)->openWords]);
+    }
+
+    public function test_infrared_433_mhz_and_wired_devices_are_not_waited_for(): void
+    {
+        $waiting = array_filter(JobSheet::of($this->siteJob())->cards, static fn ($card): bool => ! $card->isIn() && ! in_array($card->profile->protocol, ['ir', 'rf', 'wired'], true));
+
+        self::assertSame(count($waiting), $this->tap(Station::Pair)->open);
+    }
+
+    public function test_a_job_opens_at_the_station_of_its_stage(): void
+    {
+        $this->get('/jobs/lantern-house')->assertRedirect('/jobs/lantern-house/pair');
+        $this->get('/jobs/calico-court')->assertRedirect('/jobs/calico-court/survey');
+        $this->get('/jobs/hollin-barn')->assertRedirect('/jobs/hollin-barn/hand-over');
+    }
+
+    public function test_a_changed_profile_is_read_anew(): void
+    {
+        $profile = Profile::query()->where('key', 'zb-plug')->firstOrFail();
+        self::assertSame('Metering plug', Catalogue::of('EU')[$profile->id]->name);
+        $profile->update(['data' => ['name' => 'Relay plug'] + $profile->data]);
+
+        self::assertSame('Relay plug', Catalogue::of('EU')[$profile->id]->name);
+    }
+
+    public function test_two_people_editing_one_client_get_both_values(): void
+    {
+        $client = ['client_name' => 'Odile Harrow', 'client_email' => 'odile@example.net', 'client_phone' => '', 'address' => 'Lantern House', 'lock_version' => 1];
+        $this->put('/jobs/lantern-house/client', $client)->assertRedirect('/jobs');
+        $this->put('/jobs/lantern-house/client', [...$client, 'address' => 'Old Pilot Quay'])->assertStatus(409)->assertSeeInOrder(['Address', 'Lantern House', 'Old Pilot Quay']);
+        $this->from('/jobs')->put('/jobs/lantern-house/client', [...$client, 'client_email' => 'nowhere', 'lock_version' => 2])->assertSessionHasErrors('client_email');
+
+        self::assertSame('odile@example.net', $this->siteJob()->client_email);
+    }
+
+    public function test_console_commands_say_whether_there_is_anything(): void
+    {
+        Artisan::call('kavvel:is-empty');
+        self::assertSame('filled', trim(Artisan::output()));
+        self::assertSame(3, SiteJob::query()->count());
+    }
+
+    private function line(): Line
+    {
+        $job = $this->siteJob();
+
+        return Line::of(JobSheet::of($job), Pulse::of($job));
+    }
+
+    private function tap(Station $station): Tap
+    {
+        return $this->line()->tap($station);
+    }
+}
