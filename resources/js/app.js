@@ -5,6 +5,7 @@ import { followKeys } from './keys.js';
 import { followLive } from './live.js';
 import { followPlan } from './plan.js';
 import { followFaces } from './faces.js';
+import { followFar } from './far.js';
 import { settle } from './settle.js';
 
 window.htmx = htmx;
@@ -18,6 +19,7 @@ const fresh = () => {
     followPlan();
     followClocks();
     settle();
+    followFar();
 };
 document.addEventListener('htmx:afterSettle', fresh);
 document.addEventListener('htmx:oobAfterSwap', fresh);

@@ -218,6 +218,27 @@ test('a window that ends says so, with the next thing to try', async ({ page, co
     await expectAccessible(page);
 });
 
+test('the far view shows state and countdown huge, and follows by itself', async ({ page, context }) => {
+    await page.goto(`${JOB}/pair?next=bunk-lamp`);
+    await page.getByRole('button', { name: 'Open the join window' }).click();
+    await page.getByRole('button', { name: 'Far view' }).click();
+    const far = page.getByRole('region', { name: 'Far view' });
+    await expect(far.getByRole('status')).toHaveText('Waiting');
+    await expect(far.locator('[data-seconds-left]')).toHaveText(/^[34]:\d\d left$/);
+    const height = await far.getByRole('status').evaluate((state) => parseFloat(getComputedStyle(state).fontSize));
+    expect(height).toBeGreaterThan(120);
+    await expectAccessible(page);
+    const hands = await openHands(context, 'bunk-lamp');
+    await hands.getByRole('button', { name: 'Carry it to the gateway' }).click();
+    await hands.getByRole('button', { name: 'Switch off and on 6 times' }).click();
+    await page.bringToFront();
+    await expect(far.getByRole('status')).toHaveText('It is in');
+    await far.getByRole('button', { name: 'Near view' }).click();
+    await expect(page.getByRole('heading', { name: 'Is this the bedside lamp?' })).toBeVisible();
+    await page.getByRole('button', { name: 'Yes, the bedside lamp' }).click();
+    await expect(page.getByRole('heading', { name: 'Is this the bedside lamp?' })).toBeHidden();
+});
+
 test('half an interview is plain, and can be accepted as a snag', async ({ page, context }) => {
     const hands = await openHands(context, 'chart-lamp');
     await hands.getByLabel('What is wrong with it').selectOption('half-interview');

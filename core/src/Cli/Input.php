@@ -10,6 +10,9 @@ use Kavvel\Core\InvalidInput;
 /** A JSON value read step by step; whatever is missing or of the wrong kind is named by its path. */
 final readonly class Input
 {
+    /** No quantity of the job comes near this; beyond it sums lose their meaning */
+    private const LARGEST = 1e12;
+
     private function __construct(private mixed $value, public string $at) {}
 
     public static function parse(string $json): self
@@ -76,7 +79,11 @@ final readonly class Input
 
     public function number(): float
     {
-        return is_int($this->value) || is_float($this->value) ? (float) $this->value : throw InvalidInput::wrongType($this->at, 'a number');
+        if (! is_int($this->value) && ! is_float($this->value)) {
+            throw InvalidInput::wrongType($this->at, 'a number');
+        }
+
+        return abs((float) $this->value) <= self::LARGEST ? (float) $this->value : throw InvalidInput::outOfRange($this->at, 'a number of at most '.self::LARGEST);
     }
 
     public function numberFrom(float $least): float

@@ -32,7 +32,7 @@ final readonly class ConflictCheck
                     continue;
                 }
                 $pair = [$names[$i]->id, $names[$j]->id];
-                if ($folded[$i] !== $folded[$j] && Text::isNear($folded[$i], $folded[$j])) {
+                if (Text::withoutNumbers($folded[$i]) !== Text::withoutNumbers($folded[$j]) && Text::isNear($folded[$i], $folded[$j])) {
                     $conflicts[] = new Conflict('near', $pair, null, "“{$names[$i]->name}” and “{$names[$j]->name}” are one letter or a plural apart.");
                 }
                 if ($spoken[$i] !== $spoken[$j] && $sounds[$i]?->isLike($sounds[$j] ?? $sounds[$i]) && $sounds[$j] !== null) {
@@ -41,7 +41,7 @@ final readonly class ConflictCheck
             }
         }
 
-        return [...$conflicts, ...$this->tooLong($names)];
+        return [...$conflicts, ...$this->tooLong($devices, $names)];
     }
 
     /**
@@ -89,20 +89,21 @@ final readonly class ConflictCheck
     }
 
     /**
+     * @param  list<Device>  $devices
      * @param  list<Name>  $names
      * @return list<Conflict>
      */
-    private function tooLong(array $names): array
+    private function tooLong(array $devices, array $names): array
     {
         $conflicts = [];
-        foreach ($names as $name) {
+        foreach ($names as $at => $name) {
             $length = mb_strlen($name->name, 'UTF-8');
             foreach ($this->ecosystems as $ecosystem) {
                 if ($ecosystem->maxLength !== null && $length > $ecosystem->maxLength) {
                     $conflicts[] = new Conflict('too-long', [$name->id], $ecosystem->id, "“{$name->name}” has {$length} characters; “{$ecosystem->id}” takes {$ecosystem->maxLength}.");
                 }
             }
-            if ($name->matter === null || $name->zwaveName === null || $name->zwaveLocation === null) {
+            if (! $name->fitsNetwork($devices[$at]->protocol)) {
                 $conflicts[] = new Conflict('too-long', [$name->id], null, "No short form of “{$name->name}” fits its network without cutting a word.");
             }
         }

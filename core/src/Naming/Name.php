@@ -15,4 +15,14 @@ final readonly class Name
         public ?string $zwaveName,
         public ?string $zwaveLocation,
     ) {}
+
+    /** Whether the network that carries the name has a form of it. */
+    public function fitsNetwork(string $protocol): bool
+    {
+        return match ($protocol) {
+            'zwave' => $this->zwaveName !== null && $this->zwaveLocation !== null,
+            'matter', 'thread' => $this->matter !== null,
+            default => true,
+        };
+    }
 }

@@ -37,6 +37,12 @@ final readonly class Text
         return (string) preg_replace('/ \d+$/', '', $folded);
     }
 
+    /** Two bedrooms are told apart by their numbers: what remains is the same base. */
+    public static function withoutNumbers(string $folded): string
+    {
+        return self::squeeze((string) preg_replace('/\b\d+\b/', '', $folded));
+    }
+
     public static function squeeze(string $text): string
     {
         return trim((string) preg_replace('/\s+/u', ' ', $text));

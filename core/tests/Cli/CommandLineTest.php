@@ -79,6 +79,8 @@ final class CommandLineTest extends TestCase
             'half a trial' => ['presses', '{"hits":0,"trials":1.5,"target":0.9}', 'bad-type', '$.trials'],
             'an unknown protocol' => ['mesh', '{"protocol":"smoke","root":"hub","nodes":[],"links":[]}', 'unknown-value', '$.protocol'],
             'a device twice' => ['names', '{"devices":[{"id":"a","what":"x"},{"id":"a","what":"y"}]}', 'duplicate-id', '$.devices[1].id'],
+            'a number beyond all measure' => ['battery', '{"capacityMah":1e999}', 'out-of-range', '$.capacityMah'],
+            'a distance beyond all measure' => ['link', '{"frequencyMHz":2440,"txDbm":8,"sensitivityDbm":-97,"from":[0,0,1e200],"to":[5,0,1]}', 'out-of-range', '$.from[2]'],
             'a number for an id' => ['order', '{"gateway":"hub","slots":[{"id":7}]}', 'bad-type', '$.slots[0].id'],
         ];
     }

@@ -77,7 +77,7 @@ final class NamePlanTest extends TestCase
 
     public function test_a_word_that_can_not_fit_is_a_conflict_and_not_a_stump(): void
     {
-        $plan = $this->plan([['a', 'Hall', '', 'Donaudampfschifffahrtslampe']]);
+        $plan = $this->plan([['a', 'Hall', '', 'Donaudampfschifffahrtslampe', 'zwave'], ['b', 'Attic', '', 'Donaudampfschifffahrtskerze', 'zigbee']]);
 
         self::assertNull($plan->names[0]->zwaveName);
         self::assertSame([['a']], $this->kinds($plan, 'too-long'));
@@ -137,6 +137,20 @@ final class NamePlanTest extends TestCase
         $plan = $this->plan([['a', 'Hall', '', 'lamp'], ['b', 'Hall', '', 'lamp'], ['c', 'Hall', '', 'lamp']]);
 
         self::assertSame([], $plan->conflicts);
+    }
+
+    public function test_rooms_that_differ_by_their_number_are_told_apart(): void
+    {
+        self::assertSame([], $this->plan([['a', 'Bedroom 1', 'ceiling', 'light'], ['b', 'Bedroom 2', 'ceiling', 'light']])->conflicts);
+    }
+
+    public function test_conflicts_can_be_looked_for_of_one_device_alone(): void
+    {
+        $devices = [new Device('a', 'Hall', '', 'lamp', 'zigbee'), new Device('b', 'Hall', '', 'lamps', 'zigbee'), new Device('c', 'Attic', '', 'lamp', 'zigbee'), new Device('d', 'Attic', '', 'lamps', 'zigbee')];
+        $ids = static fn (?string $about): array => array_map(static fn (Conflict $conflict): array => $conflict->ids, NamePlan::of(new Pattern(Pattern::STANDARD), $devices, new ConflictCheck([], [], []), about: $about)->conflicts);
+
+        self::assertSame([['a', 'b'], ['c', 'd']], $ids(null));
+        self::assertSame([['a', 'b']], $ids('b'));
     }
 
     public function test_a_pattern_that_names_nothing_is_refused(): void

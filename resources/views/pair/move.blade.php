@@ -83,6 +83,16 @@
     @endif
 @endif
 
+@if ($isOpen || $heard || $phase === 'failed' || $phase === 'in-part')
+<button type="button" class="btn plain" data-far="on">Far view</button>
+<section class="far" aria-label="Far view" data-state="{{ $phase }} {{ $attempt?->id }}">
+    <p class="far-what">{{ Str::ucfirst($slot->title()) }}</p>
+    <p class="far-state" role="status">{{ match ($phase) { 'opening' => 'Opening', 'waiting' => 'Waiting', 'announced' => 'Heard it', 'interviewing' => "{$attempt->interview_done} of {$attempt->interview_total}", 'offer' => 'It is in', 'in-part' => 'In part', default => 'Not heard' } }}</p>
+    <p class="far-left measure" @if ($isOpen && $secondsLeft !== null) data-seconds-left="{{ $secondsLeft }}" @endif>{{ $isOpen ? '' : ($phase === 'offer' ? 'come back' : 'the window ended') }}</p>
+    <button type="button" class="big" data-far="off">Near view</button>
+</section>
+@endif
+
 @if ($unmatched->isNotEmpty() && $mayWork && ! $isOpen)
     <div><h3>On the network, and nobody’s yet</h3>
         @foreach ($unmatched as $node)
