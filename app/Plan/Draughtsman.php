@@ -12,9 +12,7 @@ use Kavvel\Core\Plan\Crowds;
 use Kavvel\Core\Plan\Label;
 use Kavvel\Core\Plan\LabelPlacer;
 use Kavvel\Core\Plan\TextSize;
-use Kavvel\Core\Site\Layer;
 use Kavvel\Core\Site\Polygon;
-use Kavvel\Core\Site\Wall;
 
 /**
  * Lays out one storey: what is fixed first (walls, plates, gateway), then links with their capsules, then room
@@ -34,10 +32,6 @@ final class Draughtsman
 
     private const TEXT = 0.3;
 
-    private const CAPSULE = 0.28;
-
-    private const THINNEST_WALL = 0.12;
-
     private const MARGIN = 0.12;
 
     /** A small storey is not blown up: plates and texts keep about one size on all of them */
@@ -45,7 +39,7 @@ final class Draughtsman
 
     private const LEAST_FRAME_H = 7.5;
 
-    private const STAIR_CODE = 'STR';
+    public const STAIR_CODE = 'STR';
 
     /** @var array<string, array{float, float}> plate centres of this storey, by slot key and for the gateway */
     private array $centres = [];
@@ -70,10 +64,10 @@ final class Draughtsman
         }
         $plateBoxes = array_column($plates, 'box');
         $fixed = [...$plateBoxes, ...($gateway === null ? [] : [$gateway])];
-        [$lines, $capsules] = $this->links($storey['key'], $frame, $fixed);
+        [$lines, $capsules] = (new LinkShapes($this->sheet, $this->lens->links, $this->centres))->draw($storey['key'], $frame, $fixed);
         $current = $this->currentBox($plates);
         $capsuleBoxes = array_column($capsules, 'box');
-        $wallBoxes = $this->wallBoxes($walls);
+        $wallBoxes = WallShapes::boxes($walls);
         $firm = [...$fixed, ...$capsuleBoxes, ...($current === null ? [] : [$current])];
         $points = $this->lens->showPoints ? $this->pointsOn($storey['key']) : [];
         $pointBoxes = array_map(static fn (array $point): Box => Box::around($point[0], $point[1], 0.34, 0.34), $points);
@@ -88,9 +82,9 @@ final class Draughtsman
             $storey['key'],
             $storey['name'],
             $frame,
-            array_map(fn (array $room): string => $this->points($room['outline']), $this->sheet->geometry->roomsOn($storey['key'])),
-            array_map(fn (array $wall): string => $this->points($this->stroke($wall, 0, hypot($wall['to'][0] - $wall['from'][0], $wall['to'][1] - $wall['from'][1]))), $walls),
-            $this->openings($walls),
+            array_map(static fn (array $room): string => WallShapes::points($room['outline']), $this->sheet->geometry->roomsOn($storey['key'])),
+            WallShapes::polygons($walls),
+            WallShapes::openings($walls),
             $this->treads($storey['key']),
             array_map(static fn (array $room): array => ['text' => $room['text'], 'x' => $room['box']->x, 'y' => $room['box']->y + self::TEXT * 0.95, 'size' => self::TEXT], $rooms),
             $plates,
@@ -113,7 +107,7 @@ final class Draughtsman
         $half = 0.0;
         foreach ($walls as $wall) {
             $corners = [...$corners, $wall['from'], $wall['to']];
-            $half = max($half, $this->thickness($wall) / 2);
+            $half = max($half, WallShapes::thickness($wall) / 2);
         }
         [$left, $top, $right, $bottom] = (new Polygon($corners))->bounds();
         $pad = $half * 0.5 + self::MARGIN;
@@ -162,133 +156,6 @@ final class Draughtsman
         }
 
         return null;
-    }
-
-    /**
-     * @param  list<Box>  $fixed
-     * @return array{list<array{ax: float, ay: float, bx: float, by: float, kind: string, width: float}>, list<array{text: string, kind: string, box: Box, size: float}>}
-     */
-    private function links(string $storey, Box $frame, array $fixed): array
-    {
-        $placer = new LabelPlacer($frame, $fixed);
-        $lines = [];
-        $capsules = [];
-        $wanted = [];
-        $stubs = [];
-        foreach ($this->lens->links as $link) {
-            $from = $this->centres[$link->from] ?? null;
-            $to = $this->centres[$link->to] ?? null;
-            if ($from !== null && $to !== null) {
-                $lines[] = ['ax' => $from[0], 'ay' => $from[1], 'bx' => $to[0], 'by' => $to[1], 'kind' => $link->kind, 'width' => $link->strokeWidth()];
-                $wanted[] = ['text' => $link->text(), 'kind' => $link->kind, 'from' => $from, 'to' => $to];
-            } elseif ($from !== null || $to !== null) {
-                $stubs[$this->storeyOf($from === null ? $link->from : $link->to)][] = ['link' => $link, 'here' => $from ?? $to];
-            }
-        }
-        foreach ($stubs as $other => $crossing) {
-            [$stubLines, $capsule] = $this->stub($storey, $other, $crossing, $placer, $frame);
-            $lines = [...$lines, ...$stubLines];
-            $capsules = [...$capsules, ...$capsule];
-        }
-        // What is wrong is labelled first; a capsule slides along its link, or is left out.
-        usort($wanted, static fn (array $a, array $b): int => ($a['kind'] === 'accepted') <=> ($b['kind'] === 'accepted'));
-        foreach ($wanted as $want) {
-            $box = $placer->firstFree($this->alongLink($want['text'], $want['from'], $want['to']));
-            if ($box !== null) {
-                $capsules[] = ['text' => $want['text'], 'kind' => $want['kind'], 'box' => $box, 'size' => self::CAPSULE];
-            }
-        }
-
-        return [$lines, $capsules];
-    }
-
-    /**
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
-     * @return list<Box>
-     */
-    private function alongLink(string $text, array $from, array $to): array
-    {
-        return array_map(
-            fn (float $share): Box => $this->capsuleBox($text, $from[0] + ($to[0] - $from[0]) * $share, $from[1] + ($to[1] - $from[1]) * $share),
-            [0.5, 0.42, 0.58, 0.34, 0.66, 0.26, 0.74],
-        );
-    }
-
-    private function capsuleBox(string $text, float $x, float $y): Box
-    {
-        return Box::around($x, $y, TextSize::width($text, self::CAPSULE) * 1.06 + 0.3, self::CAPSULE * 1.75);
-    }
-
-    /**
-     * Links that leave this storey end in one labelled stub: at the stair, or at the edge towards another building.
-     *
-     * @param  non-empty-list<array{link: LensLink, here: array{float, float}}>  $crossing
-     * @return array{list<array{ax: float, ay: float, bx: float, by: float, kind: string, width: float}>, list<array{text: string, kind: string, box: Box, size: float}>}
-     */
-    private function stub(string $storey, string $other, array $crossing, LabelPlacer $placer, Box $frame): array
-    {
-        $worst = min(array_map(static fn (array $one): float => $one['link']->marginDb, $crossing));
-        $kind = 'accepted';
-        foreach ($crossing as $one) {
-            $kind = $one['link']->marginDb === $worst ? $one['link']->kind : $kind;
-        }
-        $name = $this->sheet->geometry->storey($other)['name'] ?? 'elsewhere';
-        $text = sprintf('to %s: %s%d dB', $name, count($crossing) > 1 ? count($crossing).', worst ' : '', round($worst));
-        [$x, $y] = $this->wayTo($storey, $other, $frame);
-        $candidates = [];
-        foreach ([0, -0.7, 0.7, -1.4, 1.4, -2.1, 2.1] as $shift) {
-            $box = $this->capsuleBox($text, $x, $y + $shift);
-            $left = max($frame->x + 0.05, min($box->x, $frame->x + $frame->width - $box->width - 0.05));
-            $candidates[] = new Box($left, $box->y, $box->width, $box->height);
-        }
-        $box = $placer->firstFree($candidates);
-        if ($box === null) {
-            return [[], []];
-        }
-        $lines = [];
-        $drawn = [];
-        foreach ($crossing as $one) {
-            $at = implode(' ', $one['here']).$one['link']->kind;
-            if (! isset($drawn[$at])) {
-                $drawn[$at] = true;
-                $lines[] = ['ax' => $one['here'][0], 'ay' => $one['here'][1], 'bx' => $box->centreX(), 'by' => $box->centreY(), 'kind' => $one['link']->kind, 'width' => $one['link']->strokeWidth()];
-            }
-        }
-
-        return [$lines, [['text' => $text, 'kind' => $kind, 'box' => $box, 'size' => self::CAPSULE]]];
-    }
-
-    /** @return array{float, float} */
-    private function wayTo(string $storey, string $other, Box $frame): array
-    {
-        $here = $this->sheet->geometry->storey($storey);
-        $there = $this->sheet->geometry->storey($other);
-        if ($here !== null && $there !== null) {
-            [$left, , $right] = (new Polygon($here['outline']))->bounds();
-            [$otherLeft, $otherTop, $otherRight, $otherBottom] = (new Polygon($there['outline']))->bounds();
-            $level = max($frame->y + 0.5, min(($otherTop + $otherBottom) / 2, $frame->y + $frame->height - 0.5));
-            if ($otherLeft >= $right) {
-                return [$frame->x + $frame->width, $level];
-            }
-            if ($otherRight <= $left) {
-                return [$frame->x, $level];
-            }
-        }
-        foreach ($this->sheet->geometry->roomsOn($storey) as $room) {
-            if ($room['code'] === self::STAIR_CODE || $room['name'] === 'Landing') {
-                [$left, $top, $right, $bottom] = (new Polygon($room['outline']))->bounds();
-
-                return [($left + $right) / 2, $top + ($bottom - $top) * 0.3];
-            }
-        }
-
-        return [$frame->x + $frame->width / 2, $frame->y + 0.5];
-    }
-
-    private function storeyOf(string $key): string
-    {
-        return $key === LensLink::GATEWAY ? (string) $this->sheet->gatewayStorey() : ($this->sheet->cards[$key]->storey ?? '');
     }
 
     /**
@@ -382,75 +249,4 @@ final class Draughtsman
         return $treads;
     }
 
-    /**
-     * @param  list<WallRow>  $walls
-     * @return list<array{points: string, panes: list<array{float, float, float, float}>}>
-     */
-    private function openings(array $walls): array
-    {
-        $openings = [];
-        foreach ($walls as $wall) {
-            foreach ($wall['openings'] as $opening) {
-                $panes = [];
-                if ($opening['kind'] === 'window') {
-                    $reach = min(0.09, $this->thickness($wall) * 0.3);
-                    foreach ([-$reach, $reach] as $side) {
-                        $edge = $this->stroke($wall, $opening['offset'], $opening['offset'] + $opening['width'], 2 * abs($side));
-                        $panes[] = $side < 0 ? [...$edge[0], ...$edge[1]] : [...$edge[3], ...$edge[2]];
-                    }
-                }
-                $openings[] = ['points' => $this->points($this->stroke($wall, $opening['offset'], $opening['offset'] + $opening['width'], $this->thickness($wall) + 0.01)), 'panes' => $panes];
-            }
-        }
-
-        return $openings;
-    }
-
-    /**
-     * @param  list<WallRow>  $walls
-     * @return list<Box>
-     */
-    private function wallBoxes(array $walls): array
-    {
-        $boxes = [];
-        foreach ($walls as $wall) {
-            $boxes = [...$boxes, ...Box::along($wall['from'][0], $wall['from'][1], $wall['to'][0], $wall['to'][1], $this->thickness($wall))];
-        }
-
-        return $boxes;
-    }
-
-    /**
-     * The four corners of a stretch of wall.
-     *
-     * @param  WallRow  $wall
-     * @return array{array{float, float}, array{float, float}, array{float, float}, array{float, float}}
-     */
-    private function stroke(array $wall, float $start, float $end, ?float $thickness = null): array
-    {
-        $length = hypot($wall['to'][0] - $wall['from'][0], $wall['to'][1] - $wall['from'][1]);
-        $ux = ($wall['to'][0] - $wall['from'][0]) / $length;
-        $uy = ($wall['to'][1] - $wall['from'][1]) / $length;
-        $half = ($thickness ?? $this->thickness($wall)) / 2;
-        $at = static fn (float $along, float $side): array => [
-            round($wall['from'][0] + $ux * $along - $uy * $side, 3),
-            round($wall['from'][1] + $uy * $along + $ux * $side, 3),
-        ];
-
-        return [$at($start, -$half), $at($end, -$half), $at($end, $half), $at($start, $half)];
-    }
-
-    /** @param WallRow $wall */
-    private function thickness(array $wall): float
-    {
-        $layers = array_map(static fn (array $layer): Layer => new Layer($layer['material'], $layer['thickness']), $wall['layers']);
-
-        return max(self::THINNEST_WALL, (new Wall($wall['from'], $wall['to'], 0, 1, $layers))->thickness());
-    }
-
-    /** @param list<array{float, float}> $corners */
-    private function points(array $corners): string
-    {
-        return implode(' ', array_map(static fn (array $corner): string => "{$corner[0]},{$corner[1]}", $corners));
-    }
 }

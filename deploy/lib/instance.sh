@@ -11,6 +11,8 @@ use_instance() {
     WEB_PORT=$base
     STANDIN_PORT=$((base + 1))
     DB_PORT=$((base + 2))
+    mkdir -p "$VAR" 2>/dev/null && [ -w "$VAR" ] && { [ ! -e "$VAR/secrets" ] || [ -w "$VAR/secrets" ]; } ||
+        fail "$VAR can’t be written by $(id -un). Run this as the user that made it, or take it away."
     mkdir -p "$VAR"/{run,log,storage/framework/{sessions,views,cache/data},storage/logs,storage/app,storage/beats,standin}
     SOCKET="$VAR/run/db.sock"
     if [ ${#SOCKET} -gt $SHORT_SOCKET ]; then

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin;
 
-use Kavvel\Core\Catalogue\Step;
-
 /**
  * The state of the house at one moment: a pure fold of the house, its seed, the log of what hands and
  * gateway commands did, and time. The same log and time give the same state and the same events.
@@ -54,13 +52,11 @@ final class Fold
     /** @var array<string, true> command ids that were carried out: a repeated one does nothing */
     private array $commands = [];
 
-    /** @var list<array{int, int, callable(): void}> */
-    private array $timers = [];
-
-    private int $timerCount = 0;
+    private Timers $timers;
 
     private function __construct(private readonly House $house)
     {
+        $this->timers = new Timers;
         foreach ($house->devices as $key => $device) {
             $this->devices[$key] = new DeviceState($device);
         }
@@ -149,7 +145,7 @@ final class Fold
             'trigger' => $state === null ? null : $this->trigger($state),
             'carry' => $state === null ? null : $this->carry($state),
             'put-back' => $state === null ? null : $state->carriedTo = null,
-            'gesture' => $state === null ? null : $this->gesture($state, (string) $entry['kind'], (int) ($entry['times'] ?? 1), (float) ($entry['seconds'] ?? 0)),
+            'gesture' => $state === null ? null : $this->gesture($state, Gesture::by($state, $this->now, (string) $entry['kind'], (int) ($entry['times'] ?? 1), (float) ($entry['seconds'] ?? 0))),
             default => null,
         };
     }
@@ -255,48 +251,18 @@ final class Fold
         }
     }
 
-    private function gesture(DeviceState $state, string $kind, int $times, float $seconds): void
+    private function gesture(DeviceState $state, Gesture $gesture): void
     {
-        if ($state->fault === Fault::FlatBattery) {
-            $state->light = 'off';
-
-            return;
-        }
         $recipe = $state->device->profile->recipe;
-        if ($recipe === null) {
-            return;
-        }
-        if ($kind === 'press') {
-            $times = $this->countPresses($state, $times, $recipe->gesture()->seconds ?? 0.0);
-        }
-        if ($recipe->leave !== [] && $this->fits($recipe->leave[0], $kind, $times, $seconds) && ! $this->fits($recipe->join[count($recipe->join) - 1], $kind, $times, $seconds)) {
+        if ($state->fault === Fault::FlatBattery || $recipe === null) {
+            $state->light = 'off';
+        } elseif ($gesture->leaves($recipe)) {
             $this->reset($state);
-        } elseif ($recipe->gesture() !== null && $this->fits($recipe->gesture(), $kind, $times, $seconds)) {
+        } elseif ($gesture->joins($recipe)) {
             $this->startPairing($state);
-        } elseif ($kind === 'hold' && $seconds >= 5) {
+        } elseif ($gesture->isLongHold()) {
             $state->light = 'steady';
         }
-    }
-
-    /** Presses in quick succession count together. */
-    private function countPresses(DeviceState $state, int $times, float $withinSeconds): int
-    {
-        $since = $this->now - (int) (max(1.5, $withinSeconds) * 1000);
-        $state->presses = array_values(array_filter($state->presses, static fn (int $at): bool => $at >= $since));
-        for ($i = 0; $i < $times; $i++) {
-            $state->presses[] = $this->now;
-        }
-
-        return count($state->presses);
-    }
-
-    private function fits(Step $step, string $kind, int $times, float $seconds): bool
-    {
-        return match ($step->kind) {
-            'press', 'tap', 'power-cycle' => $kind === $step->kind && $times === $step->times,
-            'hold', 'pin-hold' => $kind === $step->kind && $seconds >= $step->seconds && $seconds < $step->seconds + 3,
-            default => $kind === $step->kind,
-        };
     }
 
     private function reset(DeviceState $state): void
@@ -443,20 +409,14 @@ final class Fold
     /** @param callable(): void $do */
     private function after(int $milliseconds, callable $do): void
     {
-        $this->timers[] = [$this->now + $milliseconds, $this->timerCount++, $do];
+        $this->timers->set($this->now + $milliseconds, $do);
     }
 
     private function runTimers(int $until): void
     {
-        while ($this->timers !== []) {
-            usort($this->timers, static fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
-            if ($this->timers[0][0] > $until) {
-                return;
-            }
-            [$at, , $do] = array_shift($this->timers);
+        $this->timers->run($until, function (int $at): void {
             $this->now = $at;
-            $do();
-        }
+        });
     }
 
     public static function time(int $milliseconds): string

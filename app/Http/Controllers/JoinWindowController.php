@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\JoinWindowRequest;
+use App\Http\Requests\PersonRequest;
 use App\Logbook\Logbook;
 use App\Models\JoinWindow;
 use App\Models\SiteJob;
 use App\Stations\Pair\JoinWindows;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 final class JoinWindowController
 {
@@ -21,10 +21,10 @@ final class JoinWindowController
         return redirect()->route('jobs.pair', $job, 303);
     }
 
-    public function destroy(Request $request, SiteJob $job, JoinWindow $joinWindow, JoinWindows $windows, Logbook $logbook): RedirectResponse
+    public function destroy(PersonRequest $request, SiteJob $job, JoinWindow $joinWindow, JoinWindows $windows, Logbook $logbook): RedirectResponse
     {
         $windows->close($joinWindow);
-        $logbook->write($job, $request->user() ?? abort(401), 'pair', 'Closed the join window.');
+        $logbook->write($job, $request->person(), 'pair', 'Closed the join window.');
 
         return redirect()->route('jobs.pair', $job, 303);
     }

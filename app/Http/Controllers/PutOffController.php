@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PersonRequest;
 use App\Logbook\Logbook;
 use App\Models\JoinWindow;
 use App\Models\SiteJob;
@@ -11,18 +12,17 @@ use App\Models\Slot;
 use App\Stations\Pair\JoinWindows;
 use App\Stations\Pair\PutOff;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 final class PutOffController
 {
-    public function store(Request $request, SiteJob $job, Slot $slot, PutOff $putOff, JoinWindows $windows, Logbook $logbook): RedirectResponse
+    public function store(PersonRequest $request, SiteJob $job, Slot $slot, PutOff $putOff, JoinWindows $windows, Logbook $logbook): RedirectResponse
     {
         $putOff->add($job, $slot);
         foreach (JoinWindow::query()->where('slot_id', $slot->id)->whereIn('state', ['opening', 'open'])->get() as $window) {
             $windows->close($window);
             $window->update(['slot_id' => null]);
         }
-        $logbook->write($job, $request->user() ?? abort(401), 'pair', "Skipped the {$slot->title()} for now.", $slot);
+        $logbook->write($job, $request->person(), 'pair', "Skipped the {$slot->title()} for now.", $slot);
 
         return redirect()->route('jobs.pair', $job, 303);
     }

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PersonRequest;
 use App\Http\Requests\SlotRequest;
 use App\Models\SiteJob;
 use App\Models\Slot;
-use App\Models\User;
 use App\Stations\Survey\SlotEditor;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 final class SlotController
 {
@@ -28,11 +27,9 @@ final class SlotController
         return redirect($request->backToSlot($slot), 303);
     }
 
-    public function destroy(Request $request, SiteJob $job, Slot $slot, SlotEditor $editor): RedirectResponse
+    public function destroy(PersonRequest $request, SiteJob $job, Slot $slot, SlotEditor $editor): RedirectResponse
     {
-        /** @var User $person */
-        $person = $request->user();
-        $editor->remove($job, $slot, $person);
+        $editor->remove($job, $slot, $request->person());
 
         return redirect()->route('jobs.survey', $job, 303);
     }

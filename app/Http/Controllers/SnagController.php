@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PersonRequest;
 use App\Http\Requests\SnagRequest;
 use App\Logbook\Logbook;
 use App\Models\SiteJob;
 use App\Models\Snag;
 use App\Stations\OptimisticLock;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 final class SnagController
@@ -35,10 +35,10 @@ final class SnagController
     }
 
     /** Clears a snag: what was wrong is put right. */
-    public function update(Request $request, SiteJob $job, Snag $snag, Logbook $logbook, OptimisticLock $lock): RedirectResponse
+    public function update(PersonRequest $request, SiteJob $job, Snag $snag, Logbook $logbook, OptimisticLock $lock): RedirectResponse
     {
-        $lock->update($snag, $request->integer('lock_version'), ['state' => 'cleared', 'closed_by' => $request->user()?->name, 'closed_at' => now()], 'this snag', ['state' => 'State']);
-        $logbook->write($job, $request->user() ?? abort(401), 'snag', "Cleared: {$snag->text}");
+        $lock->update($snag, $request->integer('lock_version'), ['state' => 'cleared', 'closed_by' => $request->person()->name, 'closed_at' => now()], 'this snag', ['state' => 'State']);
+        $logbook->write($job, $request->person(), 'snag', "Cleared: {$snag->text}");
 
         return redirect()->route('jobs.snags', $job, 303);
     }
