@@ -102,6 +102,21 @@ test('every shortcut works, and none while typing or when switched off', async (
     await expect(page.locator('body')).toHaveAttribute('data-single-keys', 'on');
 });
 
+test('the keyboard keeps its place when the card changes, and the new button waits half a second', async ({ page }) => {
+    await page.goto(`${JOB}/pair?next=guest-lamp`);
+    const big = page.locator('#big');
+    await page.keyboard.press('n');
+    await expect(big).toBeFocused();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('button', { name: 'It blinks' })).toBeVisible();
+    await expect(big).toBeFocused();
+    await page.waitForFunction(() => !document.querySelector('#big.settling'));
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('button', { name: 'The hub listens' })).toBeVisible();
+    await page.getByRole('button', { name: 'Close the window' }).or(page.getByRole('button', { name: 'Skip for now' })).first().click();
+    await expect(page.locator('[data-seconds-left]')).toHaveCount(0);
+});
+
 test('the dark theme stays, and every pair of tokens has its contrast', async ({ page }) => {
     await page.goto(`${JOB}/pair`);
     const ratios = () => page.evaluate(() => {

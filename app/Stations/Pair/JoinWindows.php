@@ -28,7 +28,7 @@ final readonly class JoinWindows
     public function open(SiteJob $job, Slot $slot, User $person): void
     {
         $gateway = Gateway::query()->where('site_job_id', $job->id)->whereNotNull('url')->first()
-            ?? throw ValidationException::withMessages(['slot' => 'This job has no gateway with a link. Record the pairing by hand.']);
+            ?? throw ValidationException::withMessages(['slot' => 'This job has no gateway with a link: pair it at its own controller.']);
         $busy = JoinWindow::query()->with('slot')->where('gateway_id', $gateway->id)->whereIn('state', ['opening', 'open'])->lockForUpdate()->first();
         if ($busy !== null) {
             throw ValidationException::withMessages(['slot' => "A window is open already, for the {$busy->slot?->title()}. Close it first."]);

@@ -14,7 +14,7 @@
 </div>
 @if ($making)
     <svg class="gauge" viewBox="0 0 100 4" preserveAspectRatio="none" role="img" aria-label="{{ $making->progress }} percent"><rect width="100" height="4"/><rect width="{{ $making->progress }}" height="4"/></svg>
-    <div class="thumb"><button class="big" data-move="making" disabled>{{ $making->progress }} %</button></div>
+    <div class="thumb"><button class="big" id="big" data-move="making" disabled>{{ $making->progress }} %</button></div>
 @elseif ($snag)
     <p class="note"><strong>{{ $snag->text }}</strong><br>{{ $snag->raised_by }}, {{ $snag->raised_at->format('j M, H:i') }}</p>
     @if ($bench->mayWork())
@@ -24,13 +24,13 @@
     <x-form :action="route('jobs.snags.acceptance.store', [$job, $snag->key])">
         <input type="hidden" name="lock_version" value="{{ $snag->lock_version }}">
         <label class="field"><span>Accepted by (the client’s name)</span><input name="accepted_by" value="{{ $job->client_name }}" required minlength="3" autocomplete="off"></label>
-        <div class="thumb"><button class="big" data-move="snag-{{ $snag->key }}" data-key="n">The client accepts it</button></div>
+        <div class="thumb"><button class="big" id="big" data-move="snag-{{ $snag->key }}" data-key="n">The client accepts it</button></div>
     </x-form>
     @else
     <p class="quiet">A lead records what the client accepts.</p>
     @endif
 @elseif ($mayLead)
-    <div class="thumb"><x-form :action="route('jobs.packs.store', $job)"><button class="big" data-move="pack" data-key="n">Make pack {{ ($packs->first()->number ?? 0) + 1 }}</button></x-form></div>
+    <div class="thumb"><x-form :action="route('jobs.packs.store', $job)"><button class="big" id="big" data-move="pack" data-key="n">Make pack {{ ($packs->first()->number ?? 0) + 1 }}</button></x-form></div>
 @else
     <p class="quiet">A lead issues the pack.</p>
 @endif

@@ -22,10 +22,10 @@
 @include('mesh.progress')
 @if ($bench->mayWork())
 <div class="thumb">
-    @if ($running)<button class="big" data-move="surveying" disabled>The hub asks around</button>
-    @elseif ($advice !== null)<x-form :action="route('jobs.relays.store', $job)"><input type="hidden" name="point" value="{{ $advice['point'] }}"><button class="big" data-move="relay-{{ $advice['point'] }}" data-key="n">Add it to the work</button></x-form>
-    @elseif ($worst === null)<a class="big" data-move="to-hand-over" data-key="n" href="{{ route('jobs.hand-over', $job) }}">On to handing over</a>
-    @else<a class="big" data-move="to-pair" data-key="n" href="{{ route('jobs.pair', $job) }}">On with pairing</a>@endif
+    @if ($running)<button class="big" id="big" data-move="surveying" disabled>The hub asks around</button>
+    @elseif ($advice !== null)<x-form :action="route('jobs.relays.store', $job)"><input type="hidden" name="point" value="{{ $advice['point'] }}"><button class="big" id="big" data-move="relay-{{ $advice['point'] }}" data-key="n">Add it to the work</button></x-form>
+    @elseif ($worst === null)<a class="big" id="big" data-move="to-hand-over" data-key="n" href="{{ route('jobs.hand-over', $job) }}">On to handing over</a>
+    @else<a class="big" id="big" data-move="to-pair" data-key="n" href="{{ route('jobs.pair', $job) }}">On with pairing</a>@endif
 </div>
 <div class="pair">
     @if (! $running)<x-form :action="route('jobs.radio-surveys.store', $job)"><button class="btn">Survey again</button></x-form>@endif

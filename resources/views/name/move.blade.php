@@ -10,7 +10,7 @@
 <x-form :action="route('jobs.slots.name.update', [$job, $slot])" method="put">
     <input type="hidden" name="lock_version" value="{{ $slot->lock_version }}">
     <label class="field"><span>Name, by the pattern of this job</span><input name="name" value="{{ $value }}" maxlength="64" required></label>
-    <div class="thumb"><button class="big" data-move="name-{{ $slot->key }}" data-key="n">{{ $waiting ? 'Write it again' : ($slot->named_at ? 'Rename it' : 'That is its name') }}</button></div>
+    <div class="thumb"><button class="big" id="big" data-move="name-{{ $slot->key }}" data-key="n">{{ $waiting ? 'Write it again' : ($slot->named_at ? 'Rename it' : 'That is its name') }}</button></div>
 </x-form>
 @endif
 <table class="breakdown">

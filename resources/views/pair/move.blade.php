@@ -15,7 +15,7 @@
     @if ($offer->model !== $target->profile->model)<p class="note">The plan has {{ $target->profile->model }} here, and this is {{ $offer->model }}. Match it to another slot, or change the profile first.</p>@endif
     @if ($mayWork)
     <div class="thumb">
-    <x-form :action="route('jobs.slots.node.store', [$job, $slot])"><input type="hidden" name="address" value="{{ $offer->address }}"><button class="big" data-move="offer-{{ $slot->key }}" data-key="n">Yes, the {{ $slot->title() }}</button></x-form>
+    <x-form :action="route('jobs.slots.node.store', [$job, $slot])"><input type="hidden" name="address" value="{{ $offer->address }}"><button class="big" id="big" data-move="offer-{{ $slot->key }}" data-key="n">Yes, the {{ $slot->title() }}</button></x-form>
     </div>
     @endif
     @if ($others !== [] && $mayWork)
@@ -52,20 +52,20 @@
     <div class="thumb">
         @switch($phase)
             @case('opening')
-                <button class="big" data-move="opening" disabled>Opening the window</button>
+                <button class="big" id="big" data-move="opening" disabled>Opening the window</button>
                 @break
             @case('waiting')
                 @if ($attempt->saw_light)
-                    <button class="big" data-move="listening-{{ $attempt->id }}" disabled>The hub listens</button>
+                    <button class="big" id="big" data-move="listening-{{ $attempt->id }}" disabled>The hub listens</button>
                 @else
-                    <x-form :action="route('jobs.attempts.update', [$job, $attempt->id])" method="put"><input type="hidden" name="saw_light" value="1"><button class="big" data-move="light-{{ $attempt->id }}" data-key="n">It blinks</button></x-form>
+                    <x-form :action="route('jobs.attempts.update', [$job, $attempt->id])" method="put"><input type="hidden" name="saw_light" value="1"><button class="big" id="big" data-move="light-{{ $attempt->id }}" data-key="n">It blinks</button></x-form>
                 @endif
                 @break
             @case('announced') @case('interviewing')
-                <button class="big" data-move="interview" disabled>{{ $phase === 'announced' ? 'The hub heard it' : 'The hub asks it' }}</button>
+                <button class="big" id="big" data-move="interview" disabled>{{ $phase === 'announced' ? 'The hub heard it' : 'The hub asks it' }}</button>
                 @break
             @default
-                <x-form :action="route('jobs.windows.store', $job)"><input type="hidden" name="slot" value="{{ $slot->key }}"><button class="big" data-move="open-{{ $slot->key }}" data-key="n">{{ $phase === 'idle' ? 'Open the join window' : 'Open the next window' }}</button></x-form>
+                <x-form :action="route('jobs.windows.store', $job)"><input type="hidden" name="slot" value="{{ $slot->key }}"><button class="big" id="big" data-move="open-{{ $slot->key }}" data-key="n">{{ $phase === 'idle' ? 'Open the join window' : 'Open the next window' }}</button></x-form>
         @endswitch
     </div>
     <div class="pair">

@@ -16,13 +16,13 @@
     @if ($bench->mayWork())
     <x-form :action="route('jobs.questions.update', [$job, $question->key])" method="put">
         <label class="field"><span>The answer</span><textarea name="answer" maxlength="500" required></textarea></label>
-        <div class="thumb"><button class="big" data-move="question-{{ $question->key }}" data-key="n">Note the answer</button></div>
+        <div class="thumb"><button class="big" id="big" data-move="question-{{ $question->key }}" data-key="n">Note the answer</button></div>
     </x-form>
     @endif
 @elseif ($weak !== [])
-    <div class="thumb"><a class="big" data-move="weak-{{ $weak[0]->key() }}" data-key="n" href="{{ $bench->url(['slot' => $weak[0]->key(), 'storey' => null]) }}" data-opens-slot>Open it</a></div>
+    <div class="thumb"><a class="big" id="big" data-move="weak-{{ $weak[0]->key() }}" data-key="n" href="{{ $bench->url(['slot' => $weak[0]->key(), 'storey' => null]) }}" data-opens-slot>Open it</a></div>
 @else
-    <div class="thumb"><a class="big" data-move="to-pair" data-key="n" href="{{ route('jobs.pair', $job) }}">On to pairing</a></div>
+    <div class="thumb"><a class="big" id="big" data-move="to-pair" data-key="n" href="{{ route('jobs.pair', $job) }}">On to pairing</a></div>
 @endif
 <div>
     <h3>Forecast links, over the best path</h3>
