@@ -1,11 +1,12 @@
-// The big button stays inert for half a second after the card under the thumb has changed.
+// The big button stays inert for half a second after the card under the thumb has changed. While the hub works it
+// only tells how things stand: it keeps the focus, and does nothing.
 const HALF_A_SECOND = 500;
 let last = null;
 
 export function settle() {
     const button = document.querySelector('.big[data-move]');
     const now = button?.dataset.move ?? null;
-    if (button && last !== null && now !== last) {
+    if (button && last !== null && now !== last && !button.hasAttribute('aria-disabled')) {
         button.classList.add('settling');
         button.setAttribute('aria-disabled', 'true');
         setTimeout(() => {

@@ -14,7 +14,7 @@
 </div>
 @if ($making)
     <svg class="gauge" viewBox="0 0 100 4" preserveAspectRatio="none" role="img" aria-label="{{ $making->progress }} percent"><rect width="100" height="4"/><rect width="{{ $making->progress }}" height="4"/></svg>
-    <div class="thumb"><button class="big" id="big" data-move="making" disabled>{{ $making->progress }} %</button></div>
+    <div class="thumb"><button class="big" id="big" data-move="making" type="button" aria-disabled="true">{{ $making->progress }} %</button></div>
 @elseif ($snag)
     <p class="note"><strong>{{ $snag->text }}</strong><br>{{ $snag->raised_by }}, {{ $snag->raised_at->format('j M, H:i') }}</p>
     @if ($bench->mayWork())

@@ -13,6 +13,6 @@
 @if (! $isLinked)
 <div class="thumb"><a class="big" id="big" data-move="to-survey" data-key="n" href="{{ route('jobs.survey', $job) }}">To the forecasts</a></div>
 @elseif ($bench->mayWork())
-<div class="thumb">@if ($running)<button class="big" id="big" data-move="surveying" disabled>The hub asks around</button>@else
+<div class="thumb">@if ($running)<button class="big" id="big" data-move="surveying" type="button" aria-disabled="true">The hub asks around</button>@else
 <x-form :action="route('jobs.radio-surveys.store', $job)"><button class="big" id="big" data-move="survey" data-key="n">Survey the mesh</button></x-form>@endif</div>
 @endif

@@ -22,7 +22,7 @@
 @include('mesh.progress')
 @if ($bench->mayWork())
 <div class="thumb">
-    @if ($running)<button class="big" id="big" data-move="surveying" disabled>The hub asks around</button>
+    @if ($running)<button class="big" id="big" data-move="surveying" type="button" aria-disabled="true">The hub asks around</button>
     @elseif ($advice !== null)<x-form :action="route('jobs.relays.store', $job)"><input type="hidden" name="point" value="{{ $advice['point'] }}"><button class="big" id="big" data-move="relay-{{ $advice['point'] }}" data-key="n">Add it to the work</button></x-form>
     @elseif ($worst === null)<a class="big" id="big" data-move="to-hand-over" data-key="n" href="{{ route('jobs.hand-over', $job) }}">On to handing over</a>
     @else<a class="big" id="big" data-move="to-pair" data-key="n" href="{{ route('jobs.pair', $job) }}">On with pairing</a>@endif

@@ -52,17 +52,17 @@
     <div class="thumb">
         @switch($phase)
             @case('opening')
-                <button class="big" id="big" data-move="opening" disabled>Opening the window</button>
+                <button class="big" id="big" data-move="opening" type="button" aria-disabled="true">Opening the window</button>
                 @break
             @case('waiting')
                 @if ($attempt->saw_light)
-                    <button class="big" id="big" data-move="listening-{{ $attempt->id }}" disabled>The hub listens</button>
+                    <button class="big" id="big" data-move="listening-{{ $attempt->id }}" type="button" aria-disabled="true">The hub listens</button>
                 @else
                     <x-form :action="route('jobs.attempts.update', [$job, $attempt->id])" method="put"><input type="hidden" name="saw_light" value="1"><button class="big" id="big" data-move="light-{{ $attempt->id }}" data-key="n">It blinks</button></x-form>
                 @endif
                 @break
             @case('announced') @case('interviewing')
-                <button class="big" id="big" data-move="interview" disabled>{{ $phase === 'announced' ? 'The hub heard it' : 'The hub asks it' }}</button>
+                <button class="big" id="big" data-move="interview" type="button" aria-disabled="true">{{ $phase === 'announced' ? 'The hub heard it' : 'The hub asks it' }}</button>
                 @break
             @default
                 <x-form :action="route('jobs.windows.store', $job)"><input type="hidden" name="slot" value="{{ $slot->key }}"><button class="big" id="big" data-move="open-{{ $slot->key }}" data-key="n">{{ $phase === 'idle' ? 'Open the join window' : 'Open the next window' }}</button></x-form>
