@@ -38,7 +38,7 @@ await phone.locator('.plan').waitFor();
 await keep(phone, 'phone-plan');
 
 await page.getByRole('button', { name: /Open the (join|next) window/ }).click();
-await page.locator('[data-seconds-left]').waitFor();
+await page.locator('.steps [data-seconds-left]').waitFor();
 await page.getByRole('button', { name: 'It blinks' }).waitFor();
 await keep(page, 'pair');
 const hands = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();

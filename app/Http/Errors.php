@@ -36,13 +36,11 @@ final readonly class Errors
             ->view(self::isFragment($request) ? 'errors.conflict-fragment' : 'errors.conflict', ['conflict' => $conflict], 409)->withHeaders(self::TO_NOTICE));
         $exceptions->render(static fn (KeyReused $reused, Request $request) => self::message(422, 'Not saved', [$reused->getMessage()]));
         $exceptions->render(static function (HttpExceptionInterface $exception, Request $request) {
-            if ($exception->getStatusCode() === 419) {
-                return response('', 419)->header('HX-Redirect', route('sign-in'));
-            }
-
-            return self::isFragment($request)
-                ? self::message($exception->getStatusCode(), 'That did not work', [$exception->getMessage() ?: 'There is nothing at this address.'])
-                : null;
+            return match (true) {
+                ! self::isFragment($request) => null,
+                $exception->getStatusCode() === 419 => response('', 419)->header('HX-Redirect', route('sign-in')),
+                default => self::message($exception->getStatusCode(), 'That did not work', [$exception->getMessage() ?: 'There is nothing at this address.']),
+            };
         });
     }
 

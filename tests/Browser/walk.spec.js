@@ -17,7 +17,7 @@ test('a day with it: from sign-in to the printed pack', async ({ page, context }
         await expect(page.getByText('8 devices reach the gateway through this one')).toBeVisible();
         await expectAccessible(page);
         await page.getByRole('button', { name: /Open the (join|next) window/ }).click();
-        await expect(page.locator('[data-seconds-left]')).toHaveText(/^[34]:\d\d left$/);
+        await expect(page.locator('.steps [data-seconds-left]')).toHaveText(/^[34]:\d\d left$/);
         const hands = await openHands(context, 'hall-relay');
         await hands.getByRole('button', { name: 'Press 3 times' }).click();
         await page.bringToFront();

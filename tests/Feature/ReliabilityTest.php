@@ -130,6 +130,11 @@ final class ReliabilityTest extends TestCase
         return $pages;
     }
 
+    public function test_without_script_a_mistake_is_said_on_the_page_itself(): void
+    {
+        $this->from('/jobs/lantern-house/survey')->followingRedirects()->post('/jobs/lantern-house/slots', ['what' => ''])->assertSee('Say what the device is')->assertSee('Ask Pell, electrician');
+    }
+
     public function test_a_drawer_is_also_a_page_by_its_own_address(): void
     {
         foreach (['logbook' => 'Logbook', 'snags' => 'Snags', 'find' => 'Find'] as $path => $title) {

@@ -12,6 +12,7 @@
             <p class="note danger" role="status">{{ $bench->sheet->gateway->name }} has not answered since {{ $since->format('H:i') }}. What needs the radio waits; the rest goes on.</p>
         @endif
         @if (session('notice') && request()->headers->has('HX-Request'))<p class="note danger" role="alert">{{ session('notice') }}</p>@endif
+        @if ($errors->any())<p class="note danger" role="alert">{{ implode(' ', $errors->all()) }}</p>@endif
         @if ($bench->open !== null)
             @include('slots.sheet', ['open' => $bench->open])
         @elseif ($bench->stack !== [])
