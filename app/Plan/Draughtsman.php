@@ -75,7 +75,7 @@ final class Draughtsman
         foreach ($lines as $line) {
             $lineBoxes = [...$lineBoxes, ...Box::along($line['ax'], $line['ay'], $line['bx'], $line['by'], 0.12)];
         }
-        $rooms = $this->roomNames($storey['key'], $frame, [...$firm, ...$wallBoxes], [...$lineBoxes, ...$pointBoxes]);
+        $rooms = $this->roomNames($storey['key'], $frame, [...$firm, ...$wallBoxes], [...$lineBoxes, ...$pointBoxes, ...$this->belowPlates($plates)]);
         $roomBoxes = array_map(static fn (array $room): Box => $room['box'], $rooms);
 
         return new Drawing(
@@ -156,6 +156,22 @@ final class Draughtsman
         }
 
         return null;
+    }
+
+    /**
+     * Where slot names would like to stand: a room's name leaves these free when it can.
+     *
+     * @param  list<Plate>  $plates
+     * @return list<Box>
+     */
+    private function belowPlates(array $plates): array
+    {
+        return array_map(static fn (array $plate): Box => Box::around(
+            $plate['box']->centreX(),
+            $plate['box']->y + $plate['box']->height + self::TEXT * 0.7,
+            TextSize::width($plate['short'] ?? $plate['title'], self::TEXT),
+            self::TEXT * 1.2,
+        ), $plates);
     }
 
     /**

@@ -15,6 +15,9 @@ final readonly class LinkShapes
 {
     private const CAPSULE = 0.28;
 
+    /** A capsule that finds no room on its link may lie beside it, still touching */
+    private const BESIDE_M = 0.28;
+
     /**
      * @param  list<LensLink>  $links
      * @param  array<string, array{float, float}>  $centres  plate centres of this storey, by slot key and for the gateway
@@ -66,10 +69,19 @@ final readonly class LinkShapes
      */
     private function alongLink(string $text, array $from, array $to): array
     {
-        return array_map(
-            fn (float $share): Box => $this->capsuleBox($text, $from[0] + ($to[0] - $from[0]) * $share, $from[1] + ($to[1] - $from[1]) * $share),
-            [0.5, 0.42, 0.58, 0.34, 0.66, 0.26, 0.74],
-        );
+        $length = max(0.01, hypot($to[0] - $from[0], $to[1] - $from[1]));
+        $boxes = [];
+        foreach ([0.0, self::BESIDE_M, -self::BESIDE_M] as $aside) {
+            foreach ([0.5, 0.42, 0.58, 0.34, 0.66, 0.26, 0.74] as $share) {
+                $boxes[] = $this->capsuleBox(
+                    $text,
+                    $from[0] + ($to[0] - $from[0]) * $share - ($to[1] - $from[1]) / $length * $aside,
+                    $from[1] + ($to[1] - $from[1]) * $share + ($to[0] - $from[0]) / $length * $aside,
+                );
+            }
+        }
+
+        return $boxes;
     }
 
     private function capsuleBox(string $text, float $x, float $y): Box
