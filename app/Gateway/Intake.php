@@ -79,8 +79,12 @@ final readonly class Intake
     /** @param array<string, mixed> $data */
     private function windowOpened(array $data, Carbon $at): void
     {
-        JoinWindow::query()->where('reference', $data['window'])
-            ->update(['state' => 'open', 'opened_at' => $at, 'closes_at' => Carbon::parse($data['closesAt'])]);
+        $window = JoinWindow::query()->where('reference', $data['window'])->first();
+        if ($window?->state === 'refused') {
+            // The answer was lost on its way, the window was not: the attempt goes on.
+            $window->attempts()->where('state', Ending::Stopped)->update(['state' => Ending::Waiting, 'ended_at' => null]);
+        }
+        $window?->update(['state' => 'open', 'reason' => null, 'opened_at' => $at, 'closes_at' => Carbon::parse($data['closesAt']), 'ended_at' => null]);
     }
 
     /** @param array<string, mixed> $data */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
@@ -27,12 +26,6 @@ final class User extends Authenticatable
     public function company(): BelongsTo
     {
         return $this->belongsTo(Company::class);
-    }
-
-    /** @return BelongsToMany<SiteJob, $this> */
-    public function siteJobs(): BelongsToMany
-    {
-        return $this->belongsToMany(SiteJob::class);
     }
 
     protected function casts(): array

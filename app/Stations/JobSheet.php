@@ -60,17 +60,6 @@ final readonly class JobSheet
         return $key === null ? null : $this->cards[$key] ?? null;
     }
 
-    public function cardOfAddress(string $address): ?SlotCard
-    {
-        foreach ($this->cards as $card) {
-            if ($card->node?->address === $address) {
-                return $card;
-            }
-        }
-
-        return null;
-    }
-
     /** @return array<string, SlotCard> */
     public function ofProtocol(string $protocol): array
     {

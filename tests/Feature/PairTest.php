@@ -111,6 +111,32 @@ final class PairTest extends TestCase
         self::assertSame([Ending::Silent, Ending::InPart, Ending::Joined], $this->slot('hall-relay')->pairAttempts()->orderBy('id')->pluck('state')->all());
     }
 
+    public function test_the_next_try_of_the_same_device_replaces_its_window(): void
+    {
+        $this->hands('fault', ['device' => 'hall-relay', 'fault' => 'half-interview']);
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
+        $this->hands('gesture', ['device' => 'hall-relay', 'kind' => 'press', 'times' => 3]);
+        $this->pass(10);
+        $this->pairHallRelay();
+        $this->listen();
+
+        self::assertSame(['replaced', 'asked'], JoinWindow::query()->orderBy('id')->pluck('reason')->all());
+        self::assertSame([Ending::Silent, Ending::InPart, Ending::Joined], $this->slot('hall-relay')->pairAttempts()->orderBy('id')->pluck('state')->all());
+    }
+
+    public function test_a_window_whose_answer_was_lost_goes_on_when_the_gateway_speaks_of_it(): void
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
+        $window = JoinWindow::query()->firstOrFail();
+        $window->update(['state' => 'refused', 'ended_at' => now()]);
+        $window->attempts()->update(['state' => Ending::Stopped, 'ended_at' => now()]);
+        $this->listen();
+
+        self::assertSame('open', $window->refresh()->state);
+        self::assertSame(Ending::Waiting, PairAttempt::query()->latest('id')->firstOrFail()->state);
+        $this->get('/jobs/lantern-house/pair')->assertSee('It blinks');
+    }
+
     public function test_no_light_gives_the_reason_and_the_gesture_again(): void
     {
         $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);

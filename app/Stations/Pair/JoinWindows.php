@@ -30,8 +30,11 @@ final readonly class JoinWindows
         $gateway = Gateway::query()->where('site_job_id', $job->id)->whereNotNull('url')->first()
             ?? throw ValidationException::withMessages(['slot' => 'This job has no gateway with a link: pair it at its own controller.']);
         $busy = JoinWindow::query()->with('slot')->where('gateway_id', $gateway->id)->whereIn('state', ['opening', 'open'])->lockForUpdate()->first();
+        if ($busy?->slot !== null && $busy->slot_id !== $slot->id) {
+            throw ValidationException::withMessages(['slot' => "A window is open already, for the {$busy->slot->title()}. Close it first."]);
+        }
         if ($busy !== null) {
-            throw ValidationException::withMessages(['slot' => "A window is open already, for the {$busy->slot?->title()}. Close it first."]);
+            $this->replace($busy);
         }
         $window = JoinWindow::query()->create(['site_job_id' => $job->id, 'gateway_id' => $gateway->id, 'reference' => (string) str()->ulid(), 'slot_id' => $slot->id,
             'user_id' => $person->id, 'state' => 'opening', 'seconds' => GatewayClient::WINDOW_SECONDS]);
@@ -53,6 +56,13 @@ final readonly class JoinWindows
                 }
             });
         }
+    }
+
+    /** A second try of the same device: the gateway ends the old window when it opens the new one. */
+    private function replace(JoinWindow $window): void
+    {
+        $window->update(['state' => 'ended', 'reason' => 'replaced', 'ended_at' => now()]);
+        $window->attempts()->whereIn('state', [Ending::Waiting, Ending::Announced, Ending::Interviewing])->update(['state' => Ending::Stopped, 'ended_at' => now()]);
     }
 
     private function ask(Gateway $gateway, JoinWindow $window): void
