@@ -12,6 +12,7 @@ return (new PhpCsFixer\Config)
     ->setCacheFile(__DIR__.'/var/php-cs-fixer.cache')
     ->setRules([
         '@PSR12' => true,
+        'array_indentation' => true,
         'array_syntax' => ['syntax' => 'short'],
         'braces_position' => ['allow_single_line_empty_anonymous_classes' => true, 'classes_opening_brace' => 'next_line_unless_newline_at_signature_end'],
         'single_line_empty_body' => true,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\RadioSurvey;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 use Tests\WithStandin;
 
@@ -88,6 +89,9 @@ final class NameMeshTest extends TestCase
         self::assertGreaterThan(20, $survey->links()->count());
         $this->get('/jobs/lantern-house/mesh')->assertSee('What the survey says')->assertSee('lost');
         self::assertTrue($this->logged('Survey done:'));
+        DB::enableQueryLog();
+        $this->get('/jobs/lantern-house/mesh');
+        self::assertLessThanOrEqual(12, count(DB::getQueryLog()));
     }
 
     public function test_with_the_hall_relay_in_the_pantry_is_reached_and_the_rest_gets_advice(): void

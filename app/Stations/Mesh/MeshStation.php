@@ -36,7 +36,7 @@ final readonly class MeshStation
         $newest = RadioSurvey::query()->where('site_job_id', $sheet->job->id)->latest('id')->first();
         $running = in_array($newest?->state, ['asked', 'running', 'reading'], true) ? $newest : null;
         $failed = $newest?->state === 'failed' ? $newest : null;
-        $last = RadioSurvey::query()->with('links')->where('site_job_id', $sheet->job->id)->where('state', 'done')->latest('id')->first();
+        $last = $newest?->state === 'done' ? $newest : RadioSurvey::query()->where('site_job_id', $sheet->job->id)->where('state', 'done')->latest('id')->first();
         $only = [self::PROTOCOL];
         if ($last === null) {
             return new Move(
@@ -47,22 +47,22 @@ final readonly class MeshStation
                 note: 'no survey yet',
             );
         }
-        $mesh = SurveyedMesh::of($sheet, $last);
+        $mesh = SurveyedMesh::of($sheet, $last->load('links'));
         $worst = $this->worst($mesh->report);
 
         return new Move(
             'mesh.move',
             fn (): array => [
-            'running' => $running,
-            'failed' => $failed,
-            'survey' => $last,
-            'report' => $mesh->report,
-            'worst' => $worst === null ? null : $sheet->card($worst->id),
-            'judgement' => $worst,
-            'advice' => $worst === null ? null : $this->advice($sheet, $mesh, $worst, $last->id),
-            'title' => static fn (string $key): string => $sheet->card($key)?->slot->title() ?? ($key === SurveyedMesh::ROOT ? 'gateway' : $key),
-            'unmatched' => array_filter($mesh->report->nodes, static fn (NodeJudgement $node): bool => $sheet->card($node->id) === null),
-        ],
+                'running' => $running,
+                'failed' => $failed,
+                'survey' => $last,
+                'report' => $mesh->report,
+                'worst' => $worst === null ? null : $sheet->card($worst->id),
+                'judgement' => $worst,
+                'advice' => $worst === null ? null : $this->advice($sheet, $mesh, $worst, $last->id),
+                'title' => static fn (string $key): string => $sheet->card($key)?->slot->title() ?? ($key === SurveyedMesh::ROOT ? 'gateway' : $key),
+                'unmatched' => array_filter($mesh->report->nodes, static fn (NodeJudgement $node): bool => $sheet->card($node->id) === null),
+            ],
             new Lens($this->links($sheet, $mesh), only: $only),
             $worst?->id,
             isLive: $running !== null,
