@@ -48,16 +48,23 @@ final readonly class Paint
         'bracket' => 'stroke="#12242b" stroke-width="0.07" fill="none"',
     ];
 
-    private function __construct(private bool $onPaper) {}
+    /** @param array<string, string> $parts attributes by part */
+    private function __construct(private bool $onPaper, private array $parts) {}
 
     public static function screen(): self
     {
-        return new self(false);
+        $classes = [];
+        foreach (array_keys(self::PRINT) as $part) {
+            [$shape, $state] = [...explode(' ', $part), ''];
+            $classes[$part] = $state === '' ? "class=\"p-{$shape}\"" : "class=\"p-{$shape} is-{$state}\"";
+        }
+
+        return new self(false, $classes);
     }
 
     public static function paper(): self
     {
-        return new self(true);
+        return new self(true, self::PRINT);
     }
 
     /** A font size of the drawing, in metres, as this medium draws it. */
@@ -69,10 +76,6 @@ final readonly class Paint
     /** The attributes of one part. */
     public function __invoke(string $part): string
     {
-        if ($this->onPaper) {
-            return self::PRINT[$part];
-        }
-
-        return 'class="'.implode(' ', array_map(static fn (string $word, int $at): string => $at === 0 ? "p-{$word}" : "is-{$word}", explode(' ', $part), array_keys(explode(' ', $part)))).'"';
+        return $this->parts[$part];
     }
 }

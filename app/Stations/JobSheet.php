@@ -35,18 +35,18 @@ final readonly class JobSheet
         $storeys = array_column($geometry->storeys, 'name', 'key');
         $cards = [];
         foreach ($slots as $slot) {
-            $room = $geometry->rooms[$slot->room_id];
-            $storey = $storeys[$room['storey']];
-            $node = $slot->node;
-            $cards[$slot->key] = new SlotCard(
+            ['id' => $id, 'key' => $key, 'room_id' => $roomId, 'profile_id' => $profileId] = $slot->getAttributes();
+            $room = $geometry->rooms[$roomId];
+            $node = $slot->getRelation('node');
+            $cards[$key] = new SlotCard(
                 $slot,
-                $profiles[$slot->profile_id],
+                $profiles[$profileId],
                 $room['name'],
                 $room['storey'],
-                $storey,
+                $storeys[$room['storey']],
                 $node,
-                new Ladder($outcomes[$slot->id] ?? [], $node?->state === 'joined'),
-                $forecasts[$slot->id] ?? null,
+                new Ladder($outcomes[$id] ?? [], $node?->state === 'joined'),
+                $forecasts[$id] ?? null,
             );
         }
         /** @var Collection<int, Gateway> $gateways */

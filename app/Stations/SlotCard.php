@@ -37,10 +37,12 @@ final readonly class SlotCard
         public Ladder $ladder,
         public ?SlotForecast $forecast,
     ) {
-        $this->key = $slot->key;
-        $this->isNamed = $slot->getRawOriginal('named_at') !== null;
-        $this->title = Str::ucfirst($slot->title());
-        $this->position = new Vec3($slot->x, $slot->y, $slot->z);
+        // Read as stored, once: a page asks for these thousands of times.
+        $stored = $slot->getAttributes();
+        $this->key = $stored['key'];
+        $this->isNamed = $stored['named_at'] !== null;
+        $this->title = Str::ucfirst(trim("{$stored['place']} {$stored['what']}"));
+        $this->position = new Vec3((float) $stored['x'], (float) $stored['y'], (float) $stored['z']);
     }
 
     public function key(): string

@@ -48,14 +48,18 @@ final class LabelPlacer
      */
     public function firstFree(array $candidates): ?Box
     {
-        $free = array_values(array_filter($candidates, fn (Box $box): bool => $box->isInside($this->frame) && ! self::meetsAny($box, $this->taken)));
-        foreach ($free as $candidate) {
-            if (! self::meetsAny($candidate, $this->avoid)) {
+        $secondBest = null;
+        foreach ($candidates as $candidate) {
+            if (! $candidate->isInside($this->frame) || $candidate->meetsAny($this->taken)) {
+                continue;
+            }
+            if (! $candidate->meetsAny($this->avoid)) {
                 return $this->taken[] = $candidate;
             }
+            $secondBest ??= $candidate;
         }
 
-        return $free === [] ? null : $this->taken[] = $free[0];
+        return $secondBest === null ? null : $this->taken[] = $secondBest;
     }
 
     /** @return list<Box> */
@@ -77,17 +81,5 @@ final class LabelPlacer
             new Box($left + $slide, $plate->y - self::GAP_M - $height, $width, $height),
             new Box($left - $slide, $plate->y - self::GAP_M - $height, $width, $height),
         ];
-    }
-
-    /** @param list<Box> $boxes */
-    private static function meetsAny(Box $candidate, array $boxes): bool
-    {
-        foreach ($boxes as $box) {
-            if ($box->overlaps($candidate)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }
