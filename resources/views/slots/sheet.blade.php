@@ -61,12 +61,12 @@
         @foreach ($b['crossed'] as $crossed)<tr><td>{{ Str::ucfirst($crossed['what']) }}@if ($crossed['extrapolated']) <span class="quiet">(outside the standard’s range)</span>@endif</td><td>{{ sprintf('−%.1f dB', $crossed['lossDb']) }}</td></tr>@endforeach
         <tr><td>Furniture and people <span class="quiet">(assumed)</span></td><td>{{ sprintf('−%.1f dB', $b['clutterDb']) }}</td></tr>
         @if ($b['mountingDb'] > 0)<tr><td>Mounted {{ Kavvel\Core\Radio\Mounting::from($slot->mounting)->words() }}</td><td>{{ sprintf('−%.1f dB', $b['mountingDb']) }}</td></tr>@endif
-        <tr><td>Needs at least</td><td>{{ sprintf('%.1f dBm', $b['sensitivityDbm']) }}</td></tr>
+        <tr><td>Needs at least</td><td>{{ str_replace('-', '−', sprintf('%.1f dBm', $b['sensitivityDbm'])) }}</td></tr>
         <tr class="sum"><td>Link margin</td><td>{{ sprintf('%.1f dB', $forecast->margin_db) }}</td></tr>
     </tbody></table>
     <p class="quiet">{{ Kavvel\Core\Radio\Margin::of($forecast->margin_db)->meaning() }}</p>
     @if ($b['pessimistic'])<p class="note">A door stands near the heavy wall: the forecast is pessimistic, measure it.</p>@endif
-    @if ($forecast->parent_key)<p class="quiet">Its best way leads through the {{ $bench->sheet->card($forecast->parent_key)?->slot->title() }}, at {{ round($forecast->parent_margin_db) }} dB.</p>@endif
+    @if ($forecast->parent_key)<p class="quiet">Its best way leads through the {{ $bench->sheet->card($forecast->parent_key)?->slot->title() }} ({{ mb_strtolower($bench->sheet->card($forecast->parent_key)?->room ?? '') }}), at {{ round($forecast->parent_margin_db) }} dB.</p>@endif
 </details>
 @endif
 @if ($open->attempts->isNotEmpty())
