@@ -27,6 +27,9 @@ final readonly class Listener
     /** How old the last sign of life may grow before it is written down again */
     private const NOTE_EVERY_SECONDS = 10;
 
+    /** A gateway whose clock jumps further than this is noted at once: countdowns go by it */
+    private const CLOCK_SLACK_SECONDS = 2;
+
     /** How long an opened window may stay unconfirmed */
     private const UNCONFIRMED_SECONDS = 30;
 
@@ -140,10 +143,12 @@ final readonly class Listener
     private function heard(Gateway $gateway, Carbon $clock): void
     {
         $wasSilent = $gateway->silent_since !== null;
-        if (! $wasSilent && $gateway->heard_at !== null && $gateway->heard_at->diffInSeconds(now()) < self::NOTE_EVERY_SECONDS) {
+        $ahead = (int) round(now()->diffInSeconds($clock));
+        $isFresh = $gateway->heard_at !== null && $gateway->heard_at->diffInSeconds(now()) < self::NOTE_EVERY_SECONDS;
+        if (! $wasSilent && $isFresh && abs($ahead - $gateway->clock_ahead_seconds) <= self::CLOCK_SLACK_SECONDS) {
             return;
         }
-        $gateway->update(['heard_at' => now(), 'silent_since' => null, 'clock_ahead_seconds' => (int) round(now()->diffInSeconds($clock))]);
+        $gateway->update(['heard_at' => now(), 'silent_since' => null, 'clock_ahead_seconds' => $ahead]);
         if ($wasSilent) {
             $this->logbook->write($this->job($gateway), Logbook::GATEWAY, 'gateway', 'The gateway answers again.');
         }

@@ -73,6 +73,16 @@ final class ListenerTest extends TestCase
         self::assertTrue($this->logged('The gateway restarted.'));
     }
 
+    public function test_a_gateway_whose_clock_jumps_is_followed_at_once(): void
+    {
+        $this->pass(254);
+        self::assertEqualsWithDelta(254, Gateway::query()->whereNotNull('url')->value('clock_ahead_seconds'), 2);
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
+        $this->listen();
+
+        $this->get('/jobs/lantern-house/pair')->assertSee('data-seconds-left="25', false);
+    }
+
     public function test_a_gap_asks_for_a_full_resync(): void
     {
         $gateway = Gateway::query()->whereNotNull('url')->firstOrFail();
