@@ -164,7 +164,7 @@ final readonly class Intake
         $slot->node?->update(['heard_at' => $at]);
         $value = "{$data['capability']} {$data['value']}";
         $this->proofs->record($slot, Rung::Radio, Outcome::Passed, null, "heard {$value}");
-        if (! $slot->profile->core('EU')->isActuator()) {
+        if (! $slot->profile->core($this->job($gateway)->region)->isActuator()) {
             $this->proofs->record($slot, Rung::Hub, Outcome::Passed, null, "reported {$value}");
         }
     }

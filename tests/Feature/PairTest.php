@@ -137,6 +137,13 @@ final class PairTest extends TestCase
         $this->get('/jobs/lantern-house/pair')->assertSee('It blinks');
     }
 
+    public function test_a_radio_that_the_gateway_does_not_have_is_refused_in_its_words(): void
+    {
+        $this->followingRedirects()->post('/jobs/lantern-house/windows', ['slot' => 'siren'])->assertSee('The window did not open.')->assertSee('join windows for zigbee only');
+
+        self::assertSame('refused', JoinWindow::query()->value('state'));
+    }
+
     public function test_no_light_gives_the_reason_and_the_gesture_again(): void
     {
         $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);

@@ -42,7 +42,8 @@ final readonly class JoinWindows
         PairAttempt::query()->create(['site_job_id' => $job->id, 'slot_id' => $slot->id, 'join_window_id' => $window->id, 'user_id' => $person->id,
             'state' => Ending::Waiting, 'missing' => [], 'margin_db' => $margin, 'started_at' => now()]);
         $this->logbook->write($job, $person, 'pair', "Opened the join window for the {$slot->title()}.", $slot);
-        DB::afterCommit(fn () => $this->ask($gateway, $window));
+        $protocol = (string) $slot->profile()->firstOrFail()->data['protocol'];
+        DB::afterCommit(fn () => $this->ask($gateway, $window, $protocol));
     }
 
     public function close(JoinWindow $window): void
@@ -65,10 +66,10 @@ final readonly class JoinWindows
         $window->attempts()->whereIn('state', [Ending::Waiting, Ending::Announced, Ending::Interviewing])->update(['state' => Ending::Stopped, 'ended_at' => now()]);
     }
 
-    private function ask(Gateway $gateway, JoinWindow $window): void
+    private function ask(Gateway $gateway, JoinWindow $window, string $protocol): void
     {
         try {
-            GatewayClient::for($gateway)->openWindow($window->reference, 'zigbee', $window->seconds);
+            GatewayClient::for($gateway)->openWindow($window->reference, $protocol, $window->seconds);
         } catch (GatewayAway|GatewayRefused $failed) {
             $window->update(['state' => 'refused', 'reason' => $failed->getMessage(), 'ended_at' => now()]);
             $window->attempts()->update(['state' => Ending::Stopped, 'ended_at' => now()]);

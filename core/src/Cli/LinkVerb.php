@@ -6,10 +6,12 @@ namespace Kavvel\Core\Cli;
 
 use Kavvel\Core\InvalidInput;
 use Kavvel\Core\Radio\Clutter;
+use Kavvel\Core\Radio\Contention;
 use Kavvel\Core\Radio\CrossingLoss;
 use Kavvel\Core\Radio\LinkBudget;
 use Kavvel\Core\Radio\Material;
 use Kavvel\Core\Radio\Transceiver;
+use Kavvel\Core\Radio\WifiNetwork;
 use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\Floor;
 use Kavvel\Core\Site\Layer;
@@ -48,6 +50,7 @@ final readonly class LinkVerb implements Verb
             'rssiDbm' => Decibels::rounded($forecast->rssiDbm),
             'marginDb' => Decibels::rounded($forecast->marginDb),
             'word' => $forecast->word()->value,
+            'contended' => Contention::isContended($forecast->rssiDbm, $frequency, array_map($this->wifi(...), $input->find('wifi')?->items() ?? [])),
             'crossed' => array_map(static fn (CrossingLoss $loss): array => [
                 'kind' => $loss->crossing->kind,
                 'index' => $loss->crossing->index,
@@ -55,6 +58,16 @@ final readonly class LinkVerb implements Verb
                 'extrapolated' => $loss->extrapolated,
             ], $forecast->crossed),
         ];
+    }
+
+    private function wifi(Input $network): WifiNetwork
+    {
+        $width = $network->get('widthMHz')->wholeFrom(20);
+        if (! in_array($width, [20, 40], true)) {
+            throw InvalidInput::outOfRange($network->get('widthMHz')->at, '20 or 40');
+        }
+
+        return new WifiNetwork($network->get('centreMHz')->positive(), $width, $network->get('rssiDbm')->number(), $network->get('busy')->numberFrom(0));
     }
 
     private function place(Input $place): Vec3

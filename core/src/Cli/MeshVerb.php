@@ -38,6 +38,7 @@ final readonly class MeshVerb implements Verb
             ], $report->asymmetricLinks),
             'removableInUse' => $report->removableInUse,
             'notes' => $report->notes,
+            'oneWayRouters' => $report->oneWayRouters,
         ];
     }
 

@@ -62,6 +62,7 @@ final readonly class MeshJudge
             $this->sorted(array_filter($this->graph->links, static fn (Link $link): bool => $link->isAsymmetric())),
             $this->removableInUse($onPath),
             $this->notes($nodes),
+            $this->oneWayRouters($nodes),
         );
     }
 
@@ -153,6 +154,23 @@ final readonly class MeshJudge
         $removable = array_filter(array_keys($onPath), fn (int $relay): bool => $this->graph->nodes[$relay]->removable);
 
         return array_values(array_map(fn (int $relay): string => $this->graph->nodes[$relay]->id, $removable));
+    }
+
+    /**
+     * @param  list<NodeJudgement>  $nodes
+     * @return list<string>
+     */
+    private function oneWayRouters(array $nodes): array
+    {
+        $routers = [];
+        foreach ($this->graph->nodes as $node) {
+            if ($node->role === Role::Router) {
+                $routers["id {$node->id}"] = true;
+            }
+        }
+        $oneWay = array_filter($nodes, static fn (NodeJudgement $node): bool => $node->acceptedPaths === 1 && isset($routers["id {$node->id}"]));
+
+        return array_values(array_map(static fn (NodeJudgement $node): string => $node->id, $oneWay));
     }
 
     /**

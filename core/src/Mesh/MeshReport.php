@@ -14,6 +14,7 @@ final readonly class MeshReport
      * @param  list<Link>  $asymmetricLinks
      * @param  list<string>  $removableInUse
      * @param  list<string>  $notes
+     * @param  list<string>  $oneWayRouters  routers with a single accepted path
      */
     public function __construct(
         public array $nodes,
@@ -22,6 +23,7 @@ final readonly class MeshReport
         public array $asymmetricLinks,
         public array $removableInUse,
         public array $notes,
+        public array $oneWayRouters,
     ) {}
 
     public function count(Verdict $verdict): int

@@ -38,7 +38,7 @@ final class CommandLineTest extends TestCase
                 ['names' => [['id' => 'a', 'name' => 'Hall ceiling light', 'slug' => 'hall_ceiling_light', 'short' => ['matter' => 'Hall ceiling light', 'zwaveName' => 'ceiling light', 'zwaveLocation' => 'Hall']]], 'conflicts' => []]],
             'mesh' => ['mesh', ['protocol' => 'thread', 'root' => 'hub', 'acceptanceDb' => 12, 'nodes' => [['id' => 'hub', 'role' => 'root'], ['id' => '7', 'role' => 'end', 'removable' => false, 'capacity' => 10]], 'links' => [['a' => '7', 'b' => 'hub', 'marginDb' => 9.006, 'marginBackDb' => 30]]], [
                 'nodes' => [['id' => '7', 'reachable' => true, 'path' => ['7', 'hub'], 'hops' => 1, 'cost' => 4, 'weakestDb' => 9.01, 'disjointPaths' => 1, 'acceptedPaths' => 0, 'possibleParents' => 0, 'possibleParentIds' => [], 'verdict' => 'thin']],
-                'singlePoints' => [], 'weakLinks' => [['a' => '7', 'b' => 'hub', 'marginDb' => 9.01]], 'asymmetricLinks' => [['a' => '7', 'b' => 'hub', 'differenceDb' => 20.99]], 'removableInUse' => [], 'notes' => [],
+                'singlePoints' => [], 'weakLinks' => [['a' => '7', 'b' => 'hub', 'marginDb' => 9.01]], 'asymmetricLinks' => [['a' => '7', 'b' => 'hub', 'differenceDb' => 20.99]], 'removableInUse' => [], 'notes' => [], 'oneWayRouters' => [],
             ]],
         ];
     }
@@ -68,6 +68,7 @@ final class CommandLineTest extends TestCase
             'a missing value' => ['link', '{}', 'missing', '$.frequencyMHz'],
             'an unknown material' => ['link', $link, 'unknown-material', '$.walls[0].layers[0].material'],
             'a wall upside down' => ['link', '{"frequencyMHz":2440,"txDbm":8,"sensitivityDbm":-97,"from":[0,0,1],"to":[5,0,1],"walls":[{"from":[1,-1],"to":[1,1],"bottom":3,"top":2,"layers":[]}]}', 'out-of-range', '$.walls[0].top'],
+            'a network of no known width' => ['link', '{"frequencyMHz":2440,"txDbm":8,"sensitivityDbm":-97,"from":[0,0,1],"to":[5,0,1],"wifi":[{"centreMHz":2437,"widthMHz":80,"rssiDbm":-50,"busy":0.5}]}', 'out-of-range', '$.wifi[0].widthMHz'],
             'a place with two numbers' => ['link', '{"frequencyMHz":2440,"txDbm":8,"sensitivityDbm":-97,"from":[0,0],"to":[5,0,1]}', 'bad-type', '$.from'],
             'a text for a number' => ['battery', '{"capacityMah":"much"}', 'bad-type', '$.capacityMah'],
             'an empty battery' => ['battery', '{"capacityMah":0}', 'out-of-range', '$.capacityMah'],

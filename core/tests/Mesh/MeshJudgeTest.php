@@ -113,6 +113,13 @@ final class MeshJudgeTest extends TestCase
         self::assertSame(['lamp'], $report->removableInUse);
     }
 
+    public function test_a_router_with_one_accepted_path_is_warned_of(): void
+    {
+        $report = MeshJudge::judge($this->graph('zigbee', 'hub* a b lonely x.', ['hub-a 30', 'hub-b 30', 'a-b 30', 'a-lonely 20', 'a-x 20']));
+
+        self::assertSame(['lonely'], $report->oneWayRouters, 'end devices may have one');
+    }
+
     public function test_possible_parents_relay_reach_the_root_and_are_near_enough(): void
     {
         $report = MeshJudge::judge($this->graph('zigbee', 'hub* a b lone x. e.', ['hub-a 30', 'hub-b 30', 'a-x 12', 'b-x 11.9', 'lone-x 30', 'e-x 30', 'hub-x 20']));
