@@ -10,6 +10,8 @@ use Kavvel\Core\Cli\Input;
 use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\BuildingReader;
 use Kavvel\Core\Site\Polygon;
+use Kavvel\Core\Site\RoomSide;
+use Kavvel\Core\Site\Vec3;
 
 /**
  * The building of a job as drawn: storeys (top first), rooms, walls and points. Kept per version of the plan,
@@ -77,6 +79,15 @@ final readonly class Geometry
         }
 
         return null;
+    }
+
+    /** The chosen room where the place lies in it or in one of its walls, else the room that it does lie in. */
+    public function roomFor(int $chosen, Vec3 $place): ?int
+    {
+        $outline = new Polygon($this->rooms[$chosen]['outline']);
+        $antenna = (new RoomSide($this->building()->walls))->place($place, $outline);
+
+        return $outline->contains($antenna->x, $antenna->y) ? $chosen : $this->roomAt($this->rooms[$chosen]['storey'], $place->x, $place->y);
     }
 
     public function building(): Building

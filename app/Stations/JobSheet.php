@@ -11,6 +11,9 @@ use Illuminate\Database\Eloquent\Collection;
 use Kavvel\Core\Proving\Ladder;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Radio\Clutter;
+use Kavvel\Core\Radio\RadioEnd;
+use Kavvel\Core\Site\Building;
+use Kavvel\Core\Site\RoomSide;
 use Kavvel\Core\Site\Vec3;
 
 /** A job as every station reads it: the building, its slots with their standing, its gateway. Loaded once a request. */
@@ -64,6 +67,17 @@ final readonly class JobSheet
     public function ofProtocol(string $protocol): array
     {
         return array_filter($this->cards, static fn (SlotCard $card): bool => $card->profile->protocol === $protocol);
+    }
+
+    /**
+     * @param  array<string, SlotCard>  $cards
+     * @return array<string, RadioEnd> those that have a radio, by key
+     */
+    public function radioEnds(array $cards, Building $building): array
+    {
+        $side = new RoomSide($building->walls);
+
+        return array_filter(array_map(fn (SlotCard $card): ?RadioEnd => $card->radioEnd($side, $this->geometry->rooms[$card->slot->room_id]['outline']), $cards));
     }
 
     public function gatewayPlace(): ?Vec3

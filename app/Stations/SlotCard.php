@@ -13,6 +13,8 @@ use Kavvel\Core\Proving\Ladder;
 use Kavvel\Core\Proving\Standing;
 use Kavvel\Core\Radio\Mounting;
 use Kavvel\Core\Radio\RadioEnd;
+use Kavvel\Core\Site\Polygon;
+use Kavvel\Core\Site\RoomSide;
 use Kavvel\Core\Site\Vec3;
 
 /** A slot with all that pages say of it. */
@@ -87,12 +89,16 @@ final readonly class SlotCard
         return $this->position;
     }
 
-    /** Null where the profile has no radio. */
-    public function radioEnd(): ?RadioEnd
+    /**
+     * Its antenna, on its own room's side of a wall. Null where the profile has no radio.
+     *
+     * @param  list<array{float, float}>  $roomOutline
+     */
+    public function radioEnd(RoomSide $side, array $roomOutline): ?RadioEnd
     {
         return $this->profile->radio === null ? null : new RadioEnd(
             $this->key,
-            $this->position,
+            $side->place($this->position, new Polygon($roomOutline)),
             $this->profile->radio,
             Mounting::from($this->slot->mounting)->lossDb(),
             $this->profile->isRouter ? Role::Router : Role::End,

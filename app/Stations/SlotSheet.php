@@ -7,7 +7,9 @@ namespace App\Stations;
 use App\Models\Credential;
 use App\Models\Forecast;
 use App\Models\PairAttempt;
+use App\Stations\Survey\RadioFindings;
 use Illuminate\Database\Eloquent\Collection;
+use Kavvel\Core\Radio\Finding;
 
 /** A slot opened beside the plan, with its history and the breakdown of its forecast. */
 final readonly class SlotSheet
@@ -15,16 +17,18 @@ final readonly class SlotSheet
     /**
      * @param  Collection<int, PairAttempt>  $attempts
      * @param  Collection<int, Credential>  $credentials
+     * @param  list<Finding>  $findings
      */
-    private function __construct(public SlotCard $card, public Collection $attempts, public Collection $credentials, public ?Forecast $forecast) {}
+    private function __construct(public SlotCard $card, public Collection $attempts, public Collection $credentials, public ?Forecast $forecast, public array $findings) {}
 
-    public static function of(SlotCard $card): self
+    public static function of(SlotCard $card, JobSheet $sheet): self
     {
         return new self(
             $card,
             $card->slot->pairAttempts()->latest('id')->limit(6)->get(),
             $card->slot->credentials()->get(),
             $card->forecast === null ? null : $card->slot->forecasts()->whereKey($card->forecast->id)->first(),
+            (new RadioFindings($sheet))->of($card),
         );
     }
 }

@@ -14,13 +14,14 @@ use LogicException;
 /** One device of the imaginary house, as it truly is before anybody touches it. */
 final readonly class Device
 {
+    /** @param Vec3|null $position null: a spare, which has no power until it is plugged in somewhere */
     public function __construct(
         public string $key,
         public string $title,
         public string $room,
         public string $address,
         public Profile $profile,
-        public Vec3 $position,
+        public ?Vec3 $position,
         public float $mountingDb,
         public bool $joined,
         public ?Fault $fault,
@@ -29,10 +30,11 @@ final readonly class Device
     public function end(?Vec3 $carriedTo): ?RadioEnd
     {
         $radio = $this->profile->radio;
+        $position = $carriedTo ?? $this->position;
 
-        return $radio === null ? null : new RadioEnd(
+        return $radio === null || $position === null ? null : new RadioEnd(
             $this->address,
-            $carriedTo ?? $this->position,
+            $position,
             $radio,
             $carriedTo === null ? $this->mountingDb : 0.0,
             $this->profile->isRouter ? Role::Router : Role::End,

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin;
 
+use Kavvel\Core\Radio\RadioEnd;
 use Kavvel\Core\Site\Vec3;
 
 /** How one device stands while the fold runs. */
 final class DeviceState
 {
     public string $phase = 'out';
-
-    public ?int $pairingUntil = null;
 
     public string $light = 'off';
 
@@ -37,6 +36,18 @@ final class DeviceState
         if ($device->joined) {
             $this->phase = 'joined';
         }
+    }
+
+    /** A spare in the van has none. */
+    public function hasPower(): bool
+    {
+        return $this->device->position !== null || $this->carriedTo !== null;
+    }
+
+    /** Its antenna where it is now; null without power or without a radio. */
+    public function end(): ?RadioEnd
+    {
+        return $this->device->end($this->carriedTo);
     }
 
     public function isIn(): bool

@@ -28,9 +28,6 @@ final class Fold
 
     private const NO_ANSWER_MS = 3000;
 
-    /** Below this a device hears nobody */
-    private const HEARS_DB = 2.0;
-
     public string $epoch = '';
 
     public bool $isPlugged = true;
@@ -54,9 +51,12 @@ final class Fold
 
     private Timers $timers;
 
+    private readonly Air $air;
+
     private function __construct(private readonly House $house)
     {
         $this->timers = new Timers;
+        $this->air = new Air($house);
         foreach ($house->devices as $key => $device) {
             $this->devices[$key] = new DeviceState($device);
         }
@@ -93,30 +93,10 @@ final class Fold
         return isset($this->commands[$id]);
     }
 
-    /** @return list<array{from: string, to: string, marginDb: float}> what the neighbour tables hold: links among nodes that are in */
+    /** @return list<array{from: string, to: string, marginDb: float}> what the neighbour tables hold */
     public function neighbours(): array
     {
-        $ends = [$this->house->gateway];
-        foreach ($this->devices as $state) {
-            $end = $state->isIn() ? $state->device->end($state->carriedTo) : null;
-            if ($end !== null) {
-                $ends[] = $end;
-            }
-        }
-        $links = [];
-        foreach ($ends as $i => $a) {
-            foreach (array_slice($ends, $i + 1) as $b) {
-                if (! $a->asNode()->relays() && ! $b->asNode()->relays()) {
-                    continue;
-                }
-                $margin = $this->house->marginDb($a, $b);
-                if ($margin >= self::HEARS_DB) {
-                    $links[] = ['from' => $a->key, 'to' => $b->key, 'marginDb' => round($margin, 1)];
-                }
-            }
-        }
-
-        return $links;
+        return $this->air->links($this->devices);
     }
 
     /** @param array<string, mixed> $entry */
@@ -145,6 +125,7 @@ final class Fold
             'trigger' => $state === null ? null : $this->trigger($state),
             'carry' => $state === null ? null : $this->carry($state),
             'put-back' => $state === null ? null : $state->carriedTo = null,
+            'plug-at' => $state === null || ! isset($this->house->sockets[$entry['point'] ?? '']) ? null : $state->carriedTo = $this->house->sockets[$entry['point']]->position,
             'gesture' => $state === null ? null : $this->gesture($state, Gesture::by($state, $this->now, (string) $entry['kind'], (int) ($entry['times'] ?? 1), (float) ($entry['seconds'] ?? 0))),
             default => null,
         };
@@ -231,7 +212,7 @@ final class Fold
 
     private function trigger(DeviceState $state): void
     {
-        if ($state->fault === Fault::FlatBattery) {
+        if ($state->fault === Fault::FlatBattery || ! $state->hasPower()) {
             return;
         }
         if ($state->device->profile->isActuator()) {
@@ -254,7 +235,7 @@ final class Fold
     private function gesture(DeviceState $state, Gesture $gesture): void
     {
         $recipe = $state->device->profile->recipe;
-        if ($state->fault === Fault::FlatBattery || $recipe === null) {
+        if ($state->fault === Fault::FlatBattery || ! $state->hasPower() || $recipe === null) {
             $state->light = 'off';
         } elseif ($gesture->leaves($recipe)) {
             $this->reset($state);
@@ -380,24 +361,9 @@ final class Fold
         ];
     }
 
-    /** Whether the gateway or a relay that is in is near enough. */
     private function hears(DeviceState $state): bool
     {
-        $end = $state->device->end($state->carriedTo);
-        if ($end === null) {
-            return false;
-        }
-        if ($this->house->marginDb($end, $this->house->gateway) >= self::HEARS_DB) {
-            return true;
-        }
-        foreach ($this->devices as $other) {
-            $relay = $other !== $state && $other->phase === 'joined' && $other->device->profile->isRouter ? $other->device->end($other->carriedTo) : null;
-            if ($relay !== null && $this->house->marginDb($end, $relay) >= self::HEARS_DB) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->air->reaches($state, $this->devices);
     }
 
     /** @param array<string, mixed> $data */

@@ -9,7 +9,7 @@ use Kavvel\Core\Catalogue\Step;
 /** The page where a person does what hands do on site. */
 final readonly class HandsPage
 {
-    private const ACTIONS = ['gesture', 'trigger', 'carry', 'put-back', 'new-battery', 'fault', 'unplug', 'plug-in', 'boot', 'advance'];
+    private const ACTIONS = ['gesture', 'trigger', 'carry', 'put-back', 'plug-at', 'new-battery', 'fault', 'unplug', 'plug-in', 'boot', 'advance'];
 
     public function __construct(private House $house, private HandLog $log) {}
 
@@ -40,7 +40,7 @@ final readonly class HandsPage
             return;
         }
         $entry = ['do' => $do];
-        foreach (['device', 'kind', 'fault'] as $text) {
+        foreach (['device', 'kind', 'fault', 'point'] as $text) {
             if (isset($form[$text])) {
                 $entry[$text] = (string) $form[$text];
             }
@@ -88,6 +88,25 @@ final readonly class HandsPage
         $gestures[] = ['label' => 'Hold 5 s', 'form' => ['kind' => 'hold', 'seconds' => '5']];
 
         return array_values(array_column($gestures, null, 'label'));
+    }
+
+    /** @return array<string, string> sockets by key: where in the house they are */
+    public function sockets(): array
+    {
+        $numbers = [];
+        $sockets = [];
+        foreach ($this->house->sockets as $key => $point) {
+            $number = $numbers["{$point->room} {$point->purpose}"] = ($numbers["{$point->room} {$point->purpose}"] ?? 0) + 1;
+            $sockets[$key] = ucfirst($point->room).", {$point->purpose} {$number}";
+        }
+        asort($sockets);
+
+        return $sockets;
+    }
+
+    public function isPluggedAt(DeviceState $device, string $socket): bool
+    {
+        return $device->carriedTo === $this->house->sockets[$socket]->position;
     }
 
     public function sticker(DeviceState $device): Sticker

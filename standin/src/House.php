@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Kavvel\Standin;
 
 use Kavvel\Core\Cli\Input;
+use Kavvel\Core\InvalidInput;
 use Kavvel\Core\JobFile\JobFile;
+use Kavvel\Core\JobFile\PointEntry;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Radio\Clutter;
 use Kavvel\Core\Radio\RadioEnd;
 use Kavvel\Core\Radio\RadioPlan;
 use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\BuildingReader;
+use Kavvel\Core\Site\RoomSide;
 use Kavvel\Core\Site\Vec3;
 
 /** The imaginary house: the job file as Kavvel has it, and an overlay of what the plan does not show. */
@@ -19,10 +22,15 @@ final readonly class House
 {
     public const PROTOCOL = 'zigbee';
 
+    public const VAN = 'in the van';
+
     private const NOISE_DB = 1.5;
 
-    /** @param array<string, Device> $devices Zigbee devices, by key */
-    private function __construct(public array $devices, public RadioEnd $gateway, private RadioPlan $truth, public int $seed) {}
+    /**
+     * @param  array<string, Device>  $devices  Zigbee devices, by key
+     * @param  array<string, PointEntry>  $sockets  points with mains, by key
+     */
+    private function __construct(public array $devices, public RadioEnd $gateway, private RadioPlan $truth, public array $sockets, public int $seed) {}
 
     public static function read(string $jobJson, string $overlayJson): self
     {
@@ -34,6 +42,7 @@ final readonly class House
         foreach ($hidden as $wall) {
             $walls = [...$walls, ...$wall->segments()];
         }
+        $side = new RoomSide($job->building->walls);
         $devices = [];
         foreach ($job->slots as $slot) {
             if ($slot->profile->protocol !== self::PROTOCOL) {
@@ -46,15 +55,26 @@ final readonly class House
                 $slot->room,
                 $slot->node ?? self::address($seed, $slot->key),
                 $slot->profile,
-                $slot->position,
+                $side->place($slot->position, $job->rooms[$slot->room]),
                 $slot->mounting->lossDb(),
                 $slot->node !== null,
                 $fault === null ? null : Fault::from($fault),
             );
         }
+        foreach ($overlay->find('van')?->items() ?? [] as $spare) {
+            $key = $spare->get('key')->id();
+            $profile = $job->profiles[$spare->get('profile')->id()] ?? throw InvalidInput::unknownId($spare->get('profile')->id(), $spare->get('profile')->at);
+            $devices[$key] = new Device($key, $spare->get('title')->text(), self::VAN, self::address($seed, $key), $profile, null, 0.0, false, null);
+        }
         $gateway = new RadioEnd('gateway', array_values($job->gateways)[0], Device::planningRadio(), 0.0, Role::Root);
 
-        return new self($devices, $gateway, new RadioPlan(new Building($walls, $job->building->floors), new Clutter), $seed);
+        return new self(
+            $devices,
+            $gateway,
+            new RadioPlan(new Building($walls, $job->building->floors), new Clutter),
+            array_filter($job->points, static fn (PointEntry $point): bool => $point->mains),
+            $seed,
+        );
     }
 
     /** True margin between two ends in dB, with the same small disturbance every time. */

@@ -141,6 +141,27 @@ final class FoldTest extends TestCase
         self::assertContains('device.left', $types);
     }
 
+    public function test_a_spare_from_the_van_is_dead_until_it_is_plugged_in(): void
+    {
+        $open = [0, 'open-window', ['command' => 'w-1', 'seconds' => 254]];
+        $hold = static fn (float $at): array => [$at, 'gesture', ['device' => 'van-relay-1', 'kind' => 'hold', 'seconds' => 4]];
+        $plug = [5, 'plug-at', ['device' => 'van-relay-1', 'point' => 'pantry-p1']];
+
+        self::assertSame('off', $this->fold(10, $open, $hold(2))->devices['van-relay-1']->light);
+        self::assertNotContains('device.announced', $this->typesAt(30, $open, $hold(2)));
+        self::assertContains('device.joined', $this->typesAt(30, $open, $hold(2), $plug, $hold(6)));
+        self::assertNotContains('device.announced', $this->typesAt(30, $open, [5, 'plug-at', ['device' => 'van-relay-1', 'point' => 'moon']], $hold(6)), 'there is no such socket');
+    }
+
+    public function test_a_spare_that_goes_back_to_the_van_is_nobodys_neighbour(): void
+    {
+        $in = [[0, 'open-window', ['command' => 'w-1', 'seconds' => 254]], [5, 'plug-at', ['device' => 'van-relay-1', 'point' => 'pantry-p1']], [6, 'gesture', ['device' => 'van-relay-1', 'kind' => 'hold', 'seconds' => 4]]];
+        $linksOf = static fn (Fold $fold): int => count(array_filter($fold->neighbours(), static fn (array $link): bool => in_array(self::house()->devices['van-relay-1']->address, $link, true)));
+
+        self::assertGreaterThan(3, $linksOf($this->fold(30, ...$in)));
+        self::assertSame(0, $linksOf($this->fold(30, ...[...$in, [20, 'put-back', ['device' => 'van-relay-1']]])));
+    }
+
     public function test_a_trigger_is_reported_and_a_switch_confirmed(): void
     {
         $fold = $this->fold(10, [1, 'trigger', ['device' => 'store-contact']], [2, 'switch', ['command' => 'command-1', 'address' => '02A7C30000000101', 'value' => 'on']]);

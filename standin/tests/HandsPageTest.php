@@ -51,6 +51,17 @@ final class HandsPageTest extends TestCase
         self::assertSame($labels, array_unique($labels));
     }
 
+    public function test_a_spare_is_plugged_in_at_a_socket_of_the_house(): void
+    {
+        self::assertStringContainsString('It lies in the van, without power', $this->page->html('van-relay-1'));
+        self::assertStringNotContainsString('Plug it in at', $this->page->html('hall-relay'));
+        $this->page->act(['do' => 'plug-at', 'device' => 'van-relay-1', 'point' => 'pantry-p1']);
+
+        self::assertStringContainsString('It is plugged in', $this->page->html('van-relay-1'));
+        self::assertMatchesRegularExpression('/<option value="pantry-p1" selected>Pantry, socket 1</', $this->page->html('van-relay-1'));
+        self::assertSame(count($this->page->sockets()), count(array_unique($this->page->sockets())), 'every socket has a name of its own');
+    }
+
     public function test_a_deed_is_written_down_and_shows(): void
     {
         $this->page->act(['do' => 'gesture', 'device' => 'hall-relay', 'kind' => 'press', 'times' => '3']);

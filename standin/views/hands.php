@@ -60,8 +60,8 @@ $sticker = $page->sticker($device);
                 <button><?= $e($gesture['label']) ?></button>
             </form>
             <?php } ?>
-            <?php foreach (['trigger' => $device->device->trigger(), $device->carriedTo === null ? 'carry' : 'put-back' => $device->carriedTo === null ? 'Carry it to the gateway' : 'Put it back in its place', 'new-battery' => 'Put in a new battery'] as $do => $label) {
-                if ($do === 'new-battery' && $device->device->profile->battery === null) {
+            <?php foreach (['trigger' => $device->device->trigger(), $device->carriedTo === null ? 'carry' : 'put-back' => $device->carriedTo === null ? 'Carry it to the gateway' : ($device->device->position === null ? 'Put it back in the van' : 'Put it back in its place'), 'new-battery' => 'Put in a new battery'] as $do => $label) {
+                if ($do === 'new-battery' && $device->device->profile->battery === null || $do === 'carry' && $device->device->position === null) {
                     continue;
                 } ?>
             <form method="post" action="/hands">
@@ -70,6 +70,17 @@ $sticker = $page->sticker($device);
             </form>
             <?php } ?>
         </div>
+        <?php if ($device->device->position === null) { ?>
+        <h3><?= $device->hasPower() ? 'It is plugged in' : 'It lies in the van, without power' ?></h3>
+        <form method="post" action="/hands" class="fault">
+            <input type="hidden" name="do" value="plug-at"><input type="hidden" name="device" value="<?= $e($device->device->key) ?>">
+            <label for="socket">Plug it in at</label>
+            <select id="socket" name="point">
+                <?php foreach ($page->sockets() as $key => $where) { ?><option value="<?= $e($key) ?>"<?= $page->isPluggedAt($device, $key) ? ' selected' : '' ?>><?= $e($where) ?></option><?php } ?>
+            </select>
+            <button>Plug it in</button>
+        </form>
+        <?php } ?>
         <h3>Sticker</h3>
         <div class="sticker"><?= $sticker->svg() ?><p><code><?= $e($sticker->address) ?></code><br><code><?= $e(implode(' ', str_split($sticker->code, 4))) ?></code></p></div>
         <h3>Plant a fault</h3>

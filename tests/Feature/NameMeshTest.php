@@ -107,14 +107,46 @@ final class NameMeshTest extends TestCase
 
     public function test_the_advised_relay_becomes_work_at_its_point(): void
     {
-        $this->post('/jobs/lantern-house/relays', ['point' => 'pantry-p1'])->assertRedirect('/jobs/lantern-house/pair?next=socket-relay-plug');
+        $this->post('/jobs/lantern-house/relays', ['protocol' => 'zigbee', 'point' => 'pantry-p1'])->assertRedirect('/jobs/lantern-house/pair?next=socket-relay-plug');
         $slot = $this->slot('socket-relay-plug');
 
         self::assertSame('pantry-p1', $slot->point?->key);
         self::assertTrue($slot->forecasts()->exists());
         $this->get('/jobs/lantern-house/pair?next=socket-relay-plug')->assertSee('Pair the socket relay plug');
-        $this->htmx('POST', '/jobs/lantern-house/relays', ['point' => 'pantry-p1'])->assertStatus(422)->assertSee('That point is taken by now.');
-        $this->htmx('POST', '/jobs/lantern-house/relays', ['point' => 'roof-p9'])->assertStatus(422)->assertSee('no such mains point');
+        $this->htmx('POST', '/jobs/lantern-house/relays', ['protocol' => 'zigbee', 'point' => 'pantry-p1'])->assertStatus(422)->assertSee('That point is taken by now.');
+        $this->htmx('POST', '/jobs/lantern-house/relays', ['protocol' => 'zigbee', 'point' => 'roof-p9'])->assertStatus(422)->assertSee('no such mains point');
+    }
+
+    public function test_every_thin_or_lost_device_has_its_remedy_beside_it(): void
+    {
+        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->pass(10);
+        $page = $this->get('/jobs/lantern-house/mesh');
+
+        foreach (['freezer', 'shed-plug'] as $key) {
+            $page->assertSeeInOrder(['Thin or lost, and what helps', ucfirst($this->slot($key)->title()), 'A relay at the socket in the']);
+        }
+    }
+
+    public function test_the_advised_relay_from_the_van_makes_its_device_accepted(): void
+    {
+        $this->pairHallRelay();
+        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->pass(10);
+        $this->post('/jobs/lantern-house/relays', ['protocol' => 'zigbee', 'point' => 'pantry-p1']);
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'socket-relay-plug'])->assertRedirect();
+        $this->hands('plug-at', ['device' => 'van-relay-1', 'point' => 'pantry-p1']);
+        $this->hands('gesture', ['device' => 'van-relay-1', 'kind' => 'hold', 'seconds' => 4]);
+        $this->pass(10);
+        $address = (string) $this->siteJob()->nodes()->where('model', 'TW-RANGE-L')->value('address');
+        $this->post('/jobs/lantern-house/slots/socket-relay-plug/node', ['address' => $address])->assertRedirect();
+        $before = RadioSurvey::query()->firstOrFail();
+        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->pass(20);
+        $after = RadioSurvey::query()->latest('id')->firstOrFail();
+
+        self::assertSame([2, 0], [$before->thin, $before->lost]);
+        self::assertSame([1, 0], [$after->thin, $after->lost], 'what the advice had promised');
     }
 
     public function test_a_second_touch_while_a_survey_runs_starts_no_second_one(): void

@@ -66,6 +66,17 @@ final class SlotTest extends TestCase
         self::assertSame('pantry', $this->slot('wall-lamp')->room->key);
     }
 
+    public function test_a_device_in_a_wall_stays_with_the_room_it_was_chosen_for(): void
+    {
+        $wall = ['x' => '2.37', 'y' => '6.3'];
+        $this->post('/jobs/lantern-house/slots', [...self::FORM, ...$wall, 'room' => 'hall'])->assertRedirect();
+        $this->post('/jobs/lantern-house/slots', [...self::FORM, ...$wall, 'room' => 'pantry', 'what' => 'spot'])->assertRedirect();
+        $margin = fn (string $slot): float => (float) $this->slot($slot)->forecasts()->latest('plan_version')->firstOrFail()->margin_db;
+
+        self::assertSame(['hall', 'pantry'], [$this->slot('wall-lamp')->room->key, $this->slot('wall-spot')->room->key]);
+        self::assertGreaterThan($margin('wall-spot') + 1, $margin('wall-lamp'), 'the pantry wall lies between the hub and the pantry side only');
+    }
+
     public function test_the_height_counts_from_the_floor_of_its_storey(): void
     {
         $this->post('/jobs/lantern-house/slots', [...self::FORM, 'room' => 'bunk', 'x' => '2', 'y' => '2'])->assertRedirect();

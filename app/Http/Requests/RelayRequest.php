@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Point;
+use Illuminate\Validation\Rule;
+use Kavvel\Core\Mesh\Protocol;
 
 final class RelayRequest extends PersonRequest
 {
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['point' => ['required', 'string', function (string $attribute, mixed $value, callable $fail): void {
+        return ['protocol' => ['required', Rule::enum(Protocol::class)], 'point' => ['required', 'string', function (string $attribute, mixed $value, callable $fail): void {
             $point = $this->siteJob()->points()->where('key', $value)->where('mains', true)->first();
             if ($point === null) {
                 $fail('There is no such mains point on the plan any more. Open the page again.');

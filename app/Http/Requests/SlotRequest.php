@@ -9,6 +9,7 @@ use App\Plan\Geometry;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Kavvel\Core\Radio\Mounting;
+use Kavvel\Core\Site\Vec3;
 
 /** A slot as its form sends it. The position must lie in the room, in metres of the plan. */
 final class SlotRequest extends PersonRequest
@@ -49,7 +50,7 @@ final class SlotRequest extends PersonRequest
             $room = $this->room();
             if ($room === null) {
                 $validator->errors()->add('room', 'There is no such room on the plan.');
-            } elseif (Geometry::of($this->siteJob())->roomAt($room['storey'], (float) $this->input('x'), (float) $this->input('y')) === null) {
+            } elseif ($this->roomOfPlace($room) === null) {
                 $validator->errors()->add('x', "x {$this->input('x')} m, y {$this->input('y')} m lies outside every room of that storey.");
             }
             if (! Profile::query()->where('key', $this->string('profile'))->exists()) {
@@ -58,25 +59,37 @@ final class SlotRequest extends PersonRequest
         };
     }
 
-    /** @return array<string, mixed> columns of the slot; where the position lies in another room of the storey, that room wins */
+    /** @return array<string, mixed> columns of the slot; a device in a wall stays with the room it was chosen for; one in another room goes there */
     public function values(): array
     {
-        $geometry = Geometry::of($this->siteJob());
         $room = $this->room() ?? abort(422);
-        $elevation = $geometry->storey($room['storey'])['elevation'] ?? 0.0;
 
         return [
             'place' => $this->string('place')->squish()->toString(),
             'what' => $this->string('what')->squish()->toString(),
-            'room_id' => $geometry->roomAt($room['storey'], (float) $this->input('x'), (float) $this->input('y')) ?? $room['id'],
+            'room_id' => $this->roomOfPlace($room) ?? $room['id'],
             'profile_id' => Profile::query()->where('key', $this->string('profile'))->value('id'),
-            'x' => (float) $this->input('x'),
-            'y' => (float) $this->input('y'),
-            'z' => $elevation + (float) $this->input('height'),
+            'x' => $this->place($room)->x,
+            'y' => $this->place($room)->y,
+            'z' => $this->place($room)->z,
             'mounting' => $this->string('mounting')->toString(),
             'feed' => $this->string('feed')->squish()->toString() ?: null,
             'note' => $this->string('note')->squish()->toString() ?: null,
         ];
+    }
+
+    /** @param array{id: int, storey: string} $room */
+    private function roomOfPlace(array $room): ?int
+    {
+        return Geometry::of($this->siteJob())->roomFor($room['id'], $this->place($room));
+    }
+
+    /** @param array{storey: string} $room */
+    private function place(array $room): Vec3
+    {
+        $elevation = Geometry::of($this->siteJob())->storey($room['storey'])['elevation'] ?? 0.0;
+
+        return new Vec3((float) $this->input('x'), (float) $this->input('y'), $elevation + (float) $this->input('height'));
     }
 
     /** @return array{id: int, key: string, storey: string, name: string, code: string, outline: list<array{float, float}>}|null */

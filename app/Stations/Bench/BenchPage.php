@@ -39,7 +39,7 @@ final readonly class BenchPage
             $station,
             $found,
             Draughtsman::draw($sheet, $this->storey($request, $sheet, $open?->storey, $found), $found->lens, $open?->key() ?? $found->slot),
-            $open === null ? null : SlotSheet::of($open),
+            $open === null ? null : SlotSheet::of($open, $sheet),
             $this->stack($request, $sheet),
             $pulse->openSnags,
             $user,

@@ -14,7 +14,11 @@ use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Vec3;
 use LogicException;
 
-/** Points with mains and no slot: where a relay could be plugged in. */
+/**
+ * Points with mains and no slot: where a relay could be plugged in.
+ *
+ * @phpstan-type Remedy array{point: string, room: string, storey: string, purpose: string, distanceM: float, gains: list<string>, nowThin: int, nowLost: int, thenThin: int, thenLost: int}
+ */
 final readonly class FreeMains
 {
     /** @return list<RadioEnd> */
@@ -31,7 +35,7 @@ final readonly class FreeMains
         return $places;
     }
 
-    /** @return array{point: string, room: string, storey: string, purpose: string, distanceM: float, gains: list<string>, nowThin: int, nowLost: int, thenThin: int, thenLost: int} */
+    /** @return Remedy */
     public static function describe(JobSheet $sheet, RelayAdvice $advice): array
     {
         $key = substr($advice->place, strlen('point '));

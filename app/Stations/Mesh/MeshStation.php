@@ -5,31 +5,24 @@ declare(strict_types=1);
 namespace App\Stations\Mesh;
 
 use App\Models\RadioSurvey;
+use App\Models\Snag;
 use App\Plan\Lens;
 use App\Plan\LensLink;
 use App\Stations\JobSheet;
 use App\Stations\Move;
 use App\Stations\SlotCard;
-use App\Stations\Survey\Forecasts;
-use Illuminate\Support\Facades\Cache;
 use Kavvel\Core\Mesh\Graph;
 use Kavvel\Core\Mesh\Link;
 use Kavvel\Core\Mesh\MeshReport;
 use Kavvel\Core\Mesh\NodeJudgement;
-use Kavvel\Core\Mesh\RelayAdvice;
-use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Mesh\Verdict;
-use Kavvel\Core\Radio\RadioEnd;
-use Kavvel\Core\Radio\RadioPlan;
-use Kavvel\Core\Radio\Transceiver;
-use LogicException;
 
 /** What the last survey says: links over the plan, what is thin or lost, and where one relay would help. */
 final readonly class MeshStation
 {
     private const PROTOCOL = 'zigbee';
 
-    public function __construct(private Forecasts $forecasts) {}
+    public function __construct(private Relays $relays) {}
 
     public function move(JobSheet $sheet): Move
     {
@@ -41,14 +34,15 @@ final readonly class MeshStation
         if ($last === null) {
             return new Move(
                 'mesh.first',
-                fn (): array => ['running' => $running, 'failed' => $failed, 'in' => count($this->members($sheet))],
+                fn (): array => ['running' => $running, 'failed' => $failed, 'in' => $this->countMembers($sheet)],
                 new Lens(only: $only),
                 isLive: $running !== null,
                 note: 'no survey yet',
             );
         }
         $mesh = SurveyedMesh::of($sheet, $last->load('links'));
-        $worst = $this->worst($mesh->report);
+        $open = $this->open($sheet, $mesh->report);
+        $worst = $open[0] ?? null;
 
         return new Move(
             'mesh.move',
@@ -57,9 +51,11 @@ final readonly class MeshStation
                 'failed' => $failed,
                 'survey' => $last,
                 'report' => $mesh->report,
+                'open' => $open,
                 'worst' => $worst === null ? null : $sheet->card($worst->id),
                 'judgement' => $worst,
-                'advice' => $worst === null ? null : $this->advice($sheet, $mesh, $worst, $last->id),
+                'withSnag' => Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->whereNotNull('slot_id')->pluck('slot_id')->all(),
+                'remedies' => $this->relays->advise($sheet, $mesh, $last),
                 'title' => static fn (string $key): string => $sheet->card($key)?->slot->title() ?? ($key === SurveyedMesh::ROOT ? 'gateway' : $key),
                 'unmatched' => array_filter($mesh->report->nodes, static fn (NodeJudgement $node): bool => $sheet->card($node->id) === null),
             ],
@@ -70,14 +66,16 @@ final readonly class MeshStation
         );
     }
 
-    /** The device that is worst off: lost before thin, safety devices first, then the weakest. */
-    private function worst(MeshReport $report): ?NodeJudgement
+    /** @return list<NodeJudgement> devices without an accepted path: the lost first, then what must not fail, then the weakest */
+    private function open(JobSheet $sheet, MeshReport $report): array
     {
+        $isVital = static fn (NodeJudgement $node): bool => $sheet->card($node->id)?->profile->vital ?? false;
         $open = [...$report->with(Verdict::Lost), ...$report->with(Verdict::Thin)];
         usort($open, static fn (NodeJudgement $a, NodeJudgement $b): int => ($b->verdict === Verdict::Lost) <=> ($a->verdict === Verdict::Lost)
+            ?: $isVital($b) <=> $isVital($a)
             ?: ($a->weakestDb ?? -99) <=> ($b->weakestDb ?? -99) ?: strcmp($a->id, $b->id));
 
-        return $open[0] ?? null;
+        return $open;
     }
 
     /** @return list<LensLink> chosen paths, and the best that a lost device has */
@@ -114,32 +112,8 @@ final readonly class MeshStation
         return $links[0] ?? null;
     }
 
-    /** @return array{point: string, room: string, storey: string, purpose: string, distanceM: float, gains: list<string>, nowThin: int, nowLost: int, thenThin: int, thenLost: int}|null */
-    private function advice(JobSheet $sheet, SurveyedMesh $mesh, NodeJudgement $worst, int $surveyId): ?array
+    private function countMembers(JobSheet $sheet): int
     {
-        $key = "advice.{$surveyId}.{$sheet->job->plan_version}.{$worst->id}.".count($mesh->graph->nodes);
-
-        return Cache::remember($key, 3600, function () use ($sheet, $mesh, $worst): ?array {
-            $device = $sheet->card($worst->id)?->radioEnd();
-            $radio = Transceiver::of(self::PROTOCOL);
-            if ($device === null || $radio === null) {
-                return null;
-            }
-            $root = $this->forecasts->gatewayEnd($sheet, $radio);
-            $members = [new RadioEnd(SurveyedMesh::ROOT, $root->position, $radio, 0.0, Role::Root)];
-            foreach ($this->members($sheet) as $card) {
-                $members[] = $card->radioEnd() ?? throw new LogicException('A member of a mesh has a radio.');
-            }
-            $plan = new RadioPlan($sheet->geometry->building(), $sheet->clutter());
-            $advice = RelayAdvice::for($device, FreeMains::places($sheet, $radio), $members, $mesh->graph, $plan, $sheet->job->acceptance_db);
-
-            return $advice === null ? null : FreeMains::describe($sheet, $advice);
-        });
-    }
-
-    /** @return list<SlotCard> */
-    private function members(JobSheet $sheet): array
-    {
-        return array_values(array_filter($sheet->ofProtocol(self::PROTOCOL), static fn (SlotCard $card): bool => $card->node !== null && $card->node->state !== 'left'));
+        return count(array_filter($sheet->ofProtocol(self::PROTOCOL), static fn (SlotCard $card): bool => $card->node !== null && $card->node->state !== 'left'));
     }
 }

@@ -7,7 +7,6 @@ namespace App\Stations\Survey;
 use App\Models\Forecast;
 use App\Models\SiteJob;
 use App\Stations\JobSheet;
-use App\Stations\SlotCard;
 use App\Tenancy\CurrentCompany;
 use Kavvel\Core\Mesh\Protocol;
 use Kavvel\Core\Mesh\Role;
@@ -34,23 +33,23 @@ final readonly class Forecasts
         }
         $building = $sheet->geometry->building();
         $plan = new RadioPlan($building, $sheet->clutter());
-        $parents = $this->parents($sheet, $plan);
+        $ends = $sheet->radioEnds($sheet->cards, $building);
+        $parents = $this->parents($sheet, $plan, $ends);
         $rows = [];
-        foreach ($sheet->cards as $card) {
-            $end = $card->radioEnd();
-            if ($end === null) {
+        foreach ($ends as $key => $end) {
+            $row = ['company_id' => $this->company->id(), 'site_job_id' => $job->id, 'slot_id' => $sheet->cards[$key]->slot->id, 'plan_version' => $job->plan_version];
+            if (! $sheet->cards[$key]->profile->suits($job->region)) {
+                $rows[] = [...$row, 'margin_db' => null, 'parent_key' => null, 'parent_margin_db' => null, 'breakdown' => null];
+
                 continue;
             }
             $gateway = $this->gatewayEnd($sheet, $end->radio);
             $link = $plan->forecast($end, $gateway);
             $rows[] = [
-                'company_id' => $this->company->id(),
-                'site_job_id' => $job->id,
-                'slot_id' => $card->slot->id,
-                'plan_version' => $job->plan_version,
+                ...$row,
                 'margin_db' => $link->marginDb,
-                'parent_key' => $parents[$card->key()][0] ?? null,
-                'parent_margin_db' => $parents[$card->key()][1] ?? $link->marginDb,
+                'parent_key' => $parents[$key][0] ?? null,
+                'parent_margin_db' => $parents[$key][1] ?? $link->marginDb,
                 'breakdown' => json_encode($this->breakdown($link, $building, $end, $gateway), JSON_THROW_ON_ERROR),
             ];
         }
@@ -75,18 +74,20 @@ final readonly class Forecasts
         );
     }
 
-    /** @return array<string, array{string|null, float}> by slot: predicted parent (null: the gateway) and the margin to it */
-    private function parents(JobSheet $sheet, RadioPlan $plan): array
+    /**
+     * @param  array<string, RadioEnd>  $ends
+     * @return array<string, array{string|null, float}> by slot: predicted parent (null: the gateway) and the margin to it
+     */
+    private function parents(JobSheet $sheet, RadioPlan $plan, array $ends): array
     {
         $parents = [];
         foreach (Protocol::cases() as $protocol) {
-            $cards = $sheet->ofProtocol($protocol->value);
-            $ends = array_values(array_filter(array_map(static fn (SlotCard $card): ?RadioEnd => $card->radioEnd(), $cards)));
-            if ($ends === []) {
+            $own = array_values(array_intersect_key($ends, $sheet->ofProtocol($protocol->value)));
+            if ($own === []) {
                 continue;
             }
-            $gateway = $this->gatewayEnd($sheet, Transceiver::of($protocol->value, $sheet->job->region) ?? $ends[0]->radio);
-            $graph = $plan->graph($protocol, [$gateway, ...$ends], $gateway->key);
+            $gateway = $this->gatewayEnd($sheet, Transceiver::of($protocol->value, $sheet->job->region) ?? $own[0]->radio);
+            $graph = $plan->graph($protocol, [$gateway, ...$own], $gateway->key);
             $routing = Routing::of($graph);
             foreach ($routing->routes as $number => $route) {
                 if ($number === $graph->root) {

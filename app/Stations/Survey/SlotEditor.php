@@ -6,18 +6,20 @@ namespace App\Stations\Survey;
 
 use App\Logbook\Logbook;
 use App\Models\Point;
-use App\Models\Profile;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
+use App\Stations\Catalogue;
 use App\Stations\OptimisticLock;
 use Illuminate\Validation\ValidationException;
+use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Naming\Text;
 
 /** Adds, changes and removes slots; each change is a new version of the plan, with its forecasts. */
 final readonly class SlotEditor
 {
-    private const RELAY_PROFILE = 'zb-plug';
+    /** What a profile can do that is made to relay, and stays where it is */
+    private const RELAYS = 'relay';
 
     private const LABELS = ['place' => 'Place', 'what' => 'What', 'room_id' => 'Room', 'profile_id' => 'Profile', 'x' => 'x', 'y' => 'y', 'z' => 'Height', 'mounting' => 'Mounting', 'feed' => 'Feed', 'note' => 'Note'];
 
@@ -52,12 +54,12 @@ final readonly class SlotEditor
         $this->forecasts->planChanged($job);
     }
 
-    public function addRelay(SiteJob $job, Point $point, User $person): Slot
+    public function addRelay(SiteJob $job, Point $point, string $protocol, User $person): Slot
     {
-        $profile = Profile::query()->where('key', self::RELAY_PROFILE)->first()
-            ?? throw ValidationException::withMessages(['point' => 'The catalogue has no plug-in relay ('.self::RELAY_PROFILE.').']);
+        $profileId = array_key_first(array_filter(Catalogue::of($job->region), static fn (Profile $profile): bool => $profile->protocol === $protocol && in_array(self::RELAYS, $profile->capabilities, true)))
+            ?? throw ValidationException::withMessages(['point' => 'The catalogue has no '.Profile::protocolName($protocol).' device that is made to relay and stays plugged in.']);
 
-        return $this->add($job, ['room_id' => $point->room_id, 'point_id' => $point->id, 'profile_id' => $profile->id, 'place' => 'socket', 'what' => 'relay plug',
+        return $this->add($job, ['room_id' => $point->room_id, 'point_id' => $point->id, 'profile_id' => $profileId, 'place' => 'socket', 'what' => 'relay plug',
             'x' => $point->x, 'y' => $point->y, 'z' => $point->z, 'mounting' => 'surface', 'feed' => null, 'note' => 'Relay for the mesh: do not unplug.'], $person);
     }
 

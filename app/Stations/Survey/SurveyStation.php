@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Survey;
 
 use App\Models\Question;
+use App\Models\Snag;
 use App\Plan\Lens;
 use App\Plan\LensLink;
 use App\Stations\JobSheet;
@@ -28,6 +29,8 @@ final readonly class SurveyStation
             'weak' => $weak,
             'words' => array_count_values(array_map(static fn (SlotCard $card): string => $card->forecast?->bestDb === null ? 'none' : Margin::of($card->forecast->bestDb)->value, array_values($sheet->cards))),
             'version' => $sheet->job->plan_version,
+            'findings' => (new RadioFindings($sheet))->all(),
+            'raised' => Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->pluck('text')->all(),
         ], new Lens($links, showPoints: true), note: 'plan version '.$sheet->job->plan_version);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Core\Catalogue;
 
 use Kavvel\Core\Cli\Input;
+use Kavvel\Core\Radio\Reporting;
 use Kavvel\Core\Radio\Transceiver;
 
 /** A kind of device: what it can do, how it is powered, paired and left, and what it needs said of it. */
@@ -16,6 +17,8 @@ final readonly class Profile
      * @param  list<string>  $capabilities
      * @param  bool  $removable  a router that can vanish: a lamp behind a wall switch, a plug
      * @param  bool  $vital  lock, smoke or leak device: a thin link is a snag
+     * @param  string|null  $region  Z-Wave region that it is made for, where its box says one
+     * @param  bool  $longRange  Z-Wave Long Range: straight to the controller, no mesh
      */
     public function __construct(
         public string $key,
@@ -32,12 +35,17 @@ final readonly class Profile
         public ?Recipe $recipe,
         public string $caution,
         public ?Transceiver $radio,
+        public ?string $region = null,
+        public bool $longRange = false,
+        public ?Reporting $reporting = null,
     ) {}
 
     public static function fromInput(Input $input, string $region = 'EU'): self
     {
         $protocol = $input->get('protocol')->word(self::PROTOCOLS);
-        $radio = Transceiver::of($protocol, $region);
+        $madeFor = $input->find('region')?->word(Transceiver::REGIONS);
+        $longRange = $protocol === 'zwave' && ($input->find('longRange')?->flag() ?? false);
+        $radio = ($longRange ? Transceiver::longRange($madeFor ?? $region) : null) ?? Transceiver::of($protocol, $madeFor ?? $region);
         $own = $input->find('radio');
 
         return new self(
@@ -60,7 +68,22 @@ final readonly class Profile
                 $own->find('sensitivityDbm')?->number() ?? $radio->sensitivityDbm,
                 $own->find('gainDbi')?->number() ?? $radio->gainDbi,
             ),
+            $madeFor,
+            $longRange,
+            $input->find('reports') === null ? null : Reporting::fromInput($input->get('reports')),
         );
+    }
+
+    /** Whether a controller of this region can ever hear it. */
+    public function suits(string $region): bool
+    {
+        return $this->protocol !== 'zwave' || $this->region === null || $this->region === $region;
+    }
+
+    /** Whether a thin link of it is a snag: relays, locks, smoke and leak devices. */
+    public function needsSoundLink(): bool
+    {
+        return $this->isRouter || $this->secure || $this->vital;
     }
 
     /** Two letters, in one plain chip everywhere. */

@@ -13,8 +13,10 @@ use Kavvel\Core\Pairing\School;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Rung;
 use Kavvel\Core\Radio\Mounting;
+use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\BuildingReader;
+use Kavvel\Core\Site\Polygon;
 use Kavvel\Core\Site\Vec3;
 
 /** A job in the open format of docs/formats.md, read whole and checked: every reference leads somewhere. */
@@ -26,8 +28,6 @@ final readonly class JobFile
 
     public const STAGES = ['survey', 'commissioning', 'aftercare'];
 
-    public const REGIONS = ['EU', 'US', 'ANZ'];
-
     private const DATE = '/^\d{4}-\d{2}-\d{2}$/';
 
     private const TIME = '/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?Z$/';
@@ -36,8 +36,19 @@ final readonly class JobFile
      * @param  array<string, mixed>  $data  the file as it was read
      * @param  list<SlotEntry>  $slots
      * @param  array<string, Vec3>  $gateways  places by key
+     * @param  array<string, Polygon>  $rooms  outlines by key
+     * @param  array<string, PointEntry>  $points  by key
+     * @param  array<string, Profile>  $profiles  by key
      */
-    private function __construct(public array $data, public Building $building, public array $slots, public array $gateways) {}
+    private function __construct(
+        public array $data,
+        public Building $building,
+        public array $slots,
+        public array $gateways,
+        public array $rooms,
+        public array $points,
+        public array $profiles,
+    ) {}
 
     /** @throws InvalidInput with the JSON path of the first thing that can't be used */
     public static function parse(string $json): self
@@ -57,29 +68,24 @@ final readonly class JobFile
             $storey->get('level')->number();
             $storey->get('height')->positive();
         }
+        $outlines = [];
         foreach ($input->get('rooms')->items() as $room) {
             self::known($room->get('storey'), $storeys);
-            BuildingReader::outline($room->get('outline'));
+            $outlines[$room->get('key')->id()] = new Polygon(BuildingReader::outline($room->get('outline')));
             $room->get('name')->text();
             $room->get('code')->text();
         }
-        $points = self::keys($input, 'points');
-        foreach ($input->get('points')->items() as $point) {
-            self::known($point->get('room'), $rooms);
-            BuildingReader::place($point->get('position'));
-            $point->get('mains')->flag();
-            $point->get('purpose')->text();
-        }
+        $points = self::points($input, $rooms);
         $profiles = self::profiles($input);
         $gateways = self::gateways($input, $storeys);
         $nodes = self::nodes($input, array_keys($gateways));
-        $slots = self::slots($input, $rooms, $points, $profiles, $nodes);
+        $slots = self::slots($input, $rooms, array_map(strval(...), array_keys($points)), $profiles, $nodes);
         self::records($input, array_map(static fn (SlotEntry $slot): string => $slot->key, $slots));
 
         /** @var array<string, mixed> $data */
         $data = json_decode($json, true);
 
-        return new self($data, $building, $slots, $gateways);
+        return new self($data, $building, $slots, $gateways, $outlines, $points, $profiles);
     }
 
     private static function head(Input $job): void
@@ -89,7 +95,7 @@ final readonly class JobFile
         $job->get('client')->get('name')->id();
         $job->get('address')->text();
         $job->get('stage')->word(self::STAGES);
-        $job->get('region')->word(self::REGIONS);
+        $job->get('region')->word(Transceiver::REGIONS);
         $job->get('school')->word(array_column(School::cases(), 'value'));
         $pattern = $job->get('namePattern');
         new Pattern($pattern->text(), $pattern->at);
@@ -99,6 +105,27 @@ final readonly class JobFile
         foreach (['number', 'of', 'plannedMinutes', 'usedMinutes'] as $whole) {
             $job->get('visit')->get($whole)->wholeFrom(0);
         }
+    }
+
+    /**
+     * @param  list<string>  $rooms
+     * @return array<string, PointEntry>
+     */
+    private static function points(Input $input, array $rooms): array
+    {
+        $points = [];
+        self::keys($input, 'points');
+        foreach ($input->get('points')->items() as $point) {
+            self::known($point->get('room'), $rooms);
+            $points[$point->get('key')->id()] = new PointEntry(
+                $point->get('room')->id(),
+                $point->get('purpose')->text(),
+                BuildingReader::place($point->get('position')),
+                $point->get('mains')->flag(),
+            );
+        }
+
+        return $points;
     }
 
     /** @return array<string, Profile> */

@@ -37,7 +37,7 @@ final readonly class RadioPlan
     }
 
     /**
-     * Every link that one of these could have with another, where at least one of the two relays.
+     * Every link that one of these could have with another of its band, where at least one of the two relays.
      *
      * @param  list<RadioEnd>  $ends
      */
@@ -46,7 +46,7 @@ final readonly class RadioPlan
         $links = [];
         foreach ($ends as $i => $a) {
             foreach (array_slice($ends, $i + 1) as $b) {
-                if ($a->role !== Role::End || $b->role !== Role::End) {
+                if (($a->role !== Role::End || $b->role !== Role::End) && $a->radio->hears($b->radio)) {
                     $links[] = $this->link($a, $b);
                 }
             }

@@ -7,6 +7,9 @@ namespace Kavvel\Core\Radio;
 /** A radio as the link budget sees it: MHz, dBm, dBi. */
 final readonly class Transceiver
 {
+    /** Where the bands below 1 GHz differ */
+    public const REGIONS = ['EU', 'US', 'ANZ'];
+
     /** Antenna of an ordinary device (assumption) */
     public const GAIN_DBI = -1.0;
 
@@ -35,5 +38,24 @@ final readonly class Transceiver
             'rf' => new self(433.92, 10, -100, -8),
             default => null,
         };
+    }
+
+    /**
+     * Z-Wave Long Range, straight to the controller (ITU-T G.9959; powers and sensitivities are assumptions).
+     * Null where the region has no such band.
+     */
+    public static function longRange(string $region): ?self
+    {
+        return match ($region) {
+            'EU' => new self(864.4, 14, -110),
+            'US' => new self(912, 14, -110),
+            default => null,
+        };
+    }
+
+    /** Radios of different bands never hear each other: other regions, or Long Range and the classic mesh. */
+    public function hears(self $other): bool
+    {
+        return $this->frequencyMHz === $other->frequencyMHz;
     }
 }

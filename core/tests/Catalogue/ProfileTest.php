@@ -64,6 +64,24 @@ final class ProfileTest extends TestCase
         self::assertSame(2440.0, $this->profile([], 'US')->radio?->frequencyMHz);
     }
 
+    public function test_a_profile_made_for_another_region_sends_there_and_suits_only_that(): void
+    {
+        $siren = $this->profile(['protocol' => 'zwave', 'region' => 'US'], 'EU');
+
+        self::assertSame(908.42, $siren->radio?->frequencyMHz);
+        self::assertSame([false, true], [$siren->suits('EU'), $siren->suits('US')]);
+        self::assertTrue($this->profile(['protocol' => 'zwave'])->suits('ANZ'), 'one that says nothing is bought for the job');
+        self::assertTrue($this->profile(['region' => 'US'])->suits('EU'), 'Zigbee is the same everywhere');
+    }
+
+    public function test_long_range_is_a_band_of_its_own_where_the_region_has_one(): void
+    {
+        $lock = fn (string $region): ?float => $this->profile(['protocol' => 'zwave', 'longRange' => true], $region)->radio?->frequencyMHz;
+
+        self::assertSame([864.4, 912.0, 921.42], array_map($lock, ['EU', 'US', 'ANZ']));
+        self::assertFalse($this->profile(['longRange' => true])->longRange, 'only Z-Wave has it');
+    }
+
     public function test_infrared_and_wired_devices_have_no_radio(): void
     {
         self::assertNull($this->profile(['protocol' => 'ir'])->radio);

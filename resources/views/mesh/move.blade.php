@@ -1,4 +1,5 @@
 @php($thin = $report->count(Kavvel\Core\Mesh\Verdict::Thin))
+@php($advice = $worst === null ? null : ($remedies[$worst->key()] ?? null))
 @php($lost = $report->count(Kavvel\Core\Mesh\Verdict::Lost))
 <div>
     <p class="over"><span>Next move</span><span>{{ count($report->nodes) }} devices, {{ $survey->links->count() }} links</span></p>
@@ -23,23 +24,42 @@
 @if ($bench->mayWork())
 <div class="thumb">
     @if ($running)<button class="big" id="big" data-move="surveying" type="button" aria-disabled="true">The hub asks around</button>
-    @elseif ($advice !== null)<x-form :action="route('jobs.relays.store', $job)"><input type="hidden" name="point" value="{{ $advice['point'] }}"><button class="big" id="big" data-move="relay-{{ $advice['point'] }}" data-key="n">Add it to the work</button></x-form>
+    @elseif ($advice !== null)<x-form :action="route('jobs.relays.store', $job)"><input type="hidden" name="protocol" value="{{ $survey->protocol }}"><input type="hidden" name="point" value="{{ $advice['point'] }}"><button class="big" id="big" data-move="relay-{{ $advice['point'] }}" data-key="n">Add it to the work</button></x-form>
     @elseif ($worst === null)<a class="big" id="big" data-move="to-hand-over" data-key="n" href="{{ route('jobs.hand-over', $job) }}">On to handing over</a>
     @else<a class="big" id="big" data-move="to-pair" data-key="n" href="{{ route('jobs.pair', $job) }}">On with pairing</a>@endif
 </div>
 <div class="pair">
     @if (! $running)<x-form :action="route('jobs.radio-surveys.store', $job)"><button class="btn">Survey again</button></x-form>@endif
-    @if ($worst !== null)<x-form :action="route('jobs.snags.store', $job)" to="#drawer"><input type="hidden" name="slot" value="{{ $worst->key() }}"><input type="hidden" name="text" value="The link of the {{ $worst->slot->title() }} is {{ $judgement->verdict->value }}."><button class="btn">Raise a snag</button></x-form>@endif
+</div>
+@endif
+@if ($open !== [])
+<div>
+    <h3>Thin or lost, and what helps</h3>
+    <ul class="rows remedies">
+        @foreach ($open as $node)
+        <li>
+            <a href="{{ $bench->url(['slot' => $node->id, 'storey' => null]) }}" data-opens-slot><strong>{{ Str::ucfirst($title($node->id)) }}</strong><span class="end measure">{{ $node->weakestDb === null ? 'no link' : round($node->weakestDb).' dB' }} · {{ $node->verdict->value }}</span></a>
+            @php($remedy = $remedies[$node->id] ?? null)
+            @if ($remedy !== null)<p class="quiet">A relay at the {{ $remedy['purpose'] }} in the {{ mb_strtolower($remedy['room']) }}, {{ number_format($remedy['distanceM'], 1) }} m away.</p>
+            @elseif ($bench->sheet->card($node->id) !== null)<p class="quiet">No single relay at a free mains point is enough.</p>
+            @endif
+            @php($device = $bench->sheet->card($node->id))
+            @php($isSnag = $device?->profile->needsSoundLink() && ! in_array($device->slot->id, $withSnag, true))
+            @php($isNew = $remedy !== null && $remedy['point'] !== ($advice['point'] ?? null) && ! $running)
+            @if ($bench->mayWork() && ($isNew || $isSnag))
+            <div class="deeds">
+                @if ($isNew)<x-form :action="route('jobs.relays.store', $job)"><input type="hidden" name="protocol" value="{{ $survey->protocol }}"><input type="hidden" name="point" value="{{ $remedy['point'] }}"><button class="btn small">Add this relay</button></x-form>@endif
+                @if ($isSnag)<x-form :action="route('jobs.snags.store', $job)" to="#drawer"><input type="hidden" name="slot" value="{{ $node->id }}"><input type="hidden" name="text" value="The link of the {{ $device->slot->title() }} is {{ $node->verdict->value }}."><button class="btn small">Raise a snag</button></x-form>@endif
+            </div>
+            @endif
+        </li>
+        @endforeach
+    </ul>
 </div>
 @endif
 <div>
     <h3>What the survey says</h3>
     <ul class="rows">
-        @foreach ($report->nodes as $node)
-            @if ($node->verdict !== Kavvel\Core\Mesh\Verdict::Accepted)
-            <li><a href="{{ $bench->url(['slot' => $node->id, 'storey' => null]) }}" data-opens-slot><span>{{ Str::ucfirst($title($node->id)) }}</span><span class="end measure">{{ $node->weakestDb === null ? 'no link' : round($node->weakestDb).' dB' }} · {{ $node->verdict->value }}</span></a></li>
-            @endif
-        @endforeach
         @foreach ($report->weakLinks as $link)<li><span>Weak link: {{ $title($link->a) }} to {{ $title($link->b) }}</span><span class="end measure">{{ round($link->worseDb()) }} dB</span></li>@endforeach
         @foreach ($report->singlePoints as $point)<li><span><strong>If the {{ $title($point->id) }} goes,</strong> {{ count($point->strands) }} {{ count($point->strands) === 1 ? 'goes' : 'go' }} with it: {{ implode(', ', array_map($title, $point->strands)) }}.</span></li>@endforeach
         @foreach ($report->removableInUse as $id)<li><span>Others reach the hub through the {{ $title($id) }}, which can be unplugged or switched off.</span></li>@endforeach

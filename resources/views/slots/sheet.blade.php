@@ -51,6 +51,7 @@
         @endforeach
     </ol>
 </div>
+@foreach ($open->findings as $finding)<p class="note danger">{{ $finding->text }}</p>@endforeach
 @if ($card->profile->caution !== '')<p class="note">{{ $card->profile->caution }}</p>@endif
 @if ($forecast?->breakdown)
 @php($b = $forecast->breakdown)

@@ -39,6 +39,21 @@
     @endforeach
 </ul>
 @endif
+@if ($findings !== [])
+<div>
+    <h3>Before any wall is in the way</h3>
+    <ul class="rows remedies">
+        @foreach ($findings as $finding)
+        <li>
+            @if ($finding->slot === null)<p><strong>{{ $finding->title }}</strong></p>@else<a href="{{ $bench->url(['slot' => $finding->slot, 'storey' => null]) }}" data-opens-slot><strong>{{ $finding->title }}</strong></a>@endif
+            <p class="quiet">{{ $finding->text }}</p>
+            @if (in_array($finding->text, $raised, true))<p class="quiet">A snag is open for it.</p>
+            @elseif ($bench->mayWork())<x-form :action="route('jobs.snags.store', $job)" to="#drawer"><input type="hidden" name="slot" value="{{ $finding->slot }}"><input type="hidden" name="text" value="{{ $finding->text }}"><button class="btn small">Raise a snag</button></x-form>@endif
+        </li>
+        @endforeach
+    </ul>
+</div>
+@endif
 @if ($bench->mayWork())
     @include('slots.add')
 @endif

@@ -10,6 +10,7 @@ use Kavvel\Core\Mesh\MeshJudge;
 use Kavvel\Core\Mesh\Node;
 use Kavvel\Core\Mesh\Protocol;
 use Kavvel\Core\Mesh\RelayAdvice;
+use Kavvel\Core\Mesh\RelaySearch;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Mesh\Verdict;
 use Kavvel\Core\Radio\Clutter;
@@ -22,7 +23,7 @@ use Kavvel\Core\Site\Vec3;
 use Kavvel\Core\Site\WallSegment;
 use PHPUnit\Framework\TestCase;
 
-final class RelayAdviceTest extends TestCase
+final class RelaySearchTest extends TestCase
 {
     public function test_the_nearest_place_from_which_a_relay_helps_is_taken(): void
     {
@@ -76,7 +77,7 @@ final class RelayAdviceTest extends TestCase
         $graph = new Graph(Protocol::Zigbee, [new Node('hub', Role::Root), new Node('x', Role::End)], [new Link('hub', 'x', 4)], 'hub');
         self::assertSame(1, MeshJudge::judge($graph)->count(Verdict::Lost));
 
-        return RelayAdvice::for($x, $places, [$hub, $x], $graph, new RadioPlan($building, new Clutter), 12);
+        return RelaySearch::over($places, [$hub, $x], $graph, new RadioPlan($building, new Clutter), 12)->for($x);
     }
 
     private function end(string $key, float $x, float $y, Role $role): RadioEnd

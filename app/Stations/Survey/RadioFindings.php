@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Survey;
+
+use App\Stations\JobSheet;
+use App\Stations\SlotCard;
+use Illuminate\Support\Str;
+use Kavvel\Core\Radio\Antenna;
+use Kavvel\Core\Radio\Disturber;
+use Kavvel\Core\Radio\Finding;
+use Kavvel\Core\Radio\RadioCheck;
+use Kavvel\Core\Site\Vec3;
+
+/** What the core finds about the radios of a job, the gateway's first. */
+final readonly class RadioFindings
+{
+    private RadioCheck $check;
+
+    public function __construct(private JobSheet $sheet)
+    {
+        $disturbers = [];
+        foreach ($sheet->geometry->points as $point) {
+            $disturber = Disturber::tryFrom($point['purpose']);
+            if ($disturber !== null) {
+                $disturbers[] = [$disturber, new Vec3($point['x'], $point['y'], $point['z'])];
+            }
+        }
+        $this->check = new RadioCheck($sheet->job->region, $disturbers);
+    }
+
+    /** @return list<Finding> */
+    public function all(): array
+    {
+        $findings = $this->ofGateway();
+        foreach ($this->sheet->cards as $card) {
+            $findings = [...$findings, ...$this->of($card)];
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    public function of(SlotCard $card): array
+    {
+        return $this->check->of(new Antenna(
+            $card->key(),
+            $card->slot->title(),
+            $card->position(),
+            [$card->profile->protocol],
+            $card->profile->radio,
+            $card->profile->region,
+            $card->profile->reporting,
+        ));
+    }
+
+    /** @return list<Finding> */
+    private function ofGateway(): array
+    {
+        $gateway = $this->sheet->gateway;
+        $place = $this->sheet->gatewayPlace();
+
+        return $gateway === null || $place === null ? [] : $this->check->of(new Antenna(null, Str::lcfirst($gateway->name), $place, array_values($gateway->networks->pluck('protocol')->all())));
+    }
+}

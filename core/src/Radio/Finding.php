@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Radio;
+
+/** Something that keeps a radio from working before any wall does, with what to do about it. */
+final readonly class Finding
+{
+    /** @param string|null $slot null: the gateway */
+    private function __construct(public ?string $slot, public string $title, public string $text) {}
+
+    public static function otherRegion(Antenna $antenna, string $itsRegion, string $region): self
+    {
+        return new self($antenna->slot, "Wrong region: {$antenna->title}", sprintf(
+            'The %s is made for %s (%s MHz), the controller for %s (%s MHz). They never hear each other: exchange it for the %s model before the visit.',
+            $antenna->title,
+            $itsRegion,
+            self::zwaveMHz($itsRegion),
+            $region,
+            self::zwaveMHz($region),
+            $region,
+        ));
+    }
+
+    public static function tooOften(Antenna $antenna, Reporting $reporting, DutyCycle $duty, float $frequencyMHz): self
+    {
+        return new self($antenna->slot, "Reports too often: {$antenna->title}", sprintf(
+            'The %s sends %s every %s s: up to %s %% of the time on air, where %s %% is allowed at %s MHz. Set %d s or longer.',
+            $antenna->title,
+            $reporting->values === 1 ? 'a value' : "{$reporting->values} values",
+            round($reporting->everySeconds, 1),
+            round($duty->share($reporting) * 100, 1),
+            round($duty->limit * 100, 1),
+            $frequencyMHz,
+            $duty->shortestSeconds($reporting),
+        ));
+    }
+
+    public static function tooNear(Antenna $antenna, Disturber $disturber, float $distanceM): self
+    {
+        return new self($antenna->slot, "Too near the {$disturber->value}: {$antenna->title}", sprintf(
+            'The %s is %.1f m from the %s, %.1f m at least. %s',
+            $antenna->title,
+            $distanceM,
+            $disturber->value,
+            $disturber->keepAwayM(),
+            $antenna->slot === null ? 'Bring its antenna away on an extension lead.' : 'Move one of the two, or bring the antenna away on an extension lead.',
+        ));
+    }
+
+    private static function zwaveMHz(string $region): string
+    {
+        return (string) Transceiver::of('zwave', $region)?->frequencyMHz;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Radio;
+
+use Kavvel\Core\Site\Vec3;
+
+/** Looks over the radios of a plan for what no link budget shows: region, time on air, a disturber beside the antenna. */
+final readonly class RadioCheck
+{
+    /** Radios that Wi-Fi and fast USB drown */
+    private const DISTURBED = ['zigbee', 'thread', 'bluetooth'];
+
+    /** @param list<array{Disturber, Vec3}> $disturbers */
+    public function __construct(private string $region, private array $disturbers) {}
+
+    /** @return list<Finding> the gravest first */
+    public function of(Antenna $antenna): array
+    {
+        $findings = [];
+        if ($antenna->region !== null && $antenna->region !== $this->region && in_array('zwave', $antenna->protocols, true)) {
+            $findings[] = Finding::otherRegion($antenna, $antenna->region, $this->region);
+        }
+        if (array_intersect($antenna->protocols, self::DISTURBED) !== []) {
+            foreach ($this->disturbers as [$disturber, $place]) {
+                $distance = $antenna->position->distanceTo($place);
+                if ($distance < $disturber->keepAwayM()) {
+                    $findings[] = Finding::tooNear($antenna, $disturber, $distance);
+                }
+            }
+        }
+        $duty = $antenna->radio === null ? null : DutyCycle::at($antenna->radio->frequencyMHz, $this->region);
+        if ($antenna->radio !== null && $antenna->reporting !== null && $duty?->allows($antenna->reporting) === false) {
+            $findings[] = Finding::tooOften($antenna, $antenna->reporting, $duty, $antenna->radio->frequencyMHz);
+        }
+
+        return $findings;
+    }
+}
