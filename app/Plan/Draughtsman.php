@@ -12,6 +12,7 @@ use Kavvel\Core\Plan\Crowds;
 use Kavvel\Core\Plan\Label;
 use Kavvel\Core\Plan\LabelPlacer;
 use Kavvel\Core\Plan\TextSize;
+use Kavvel\Core\Radio\Disturber;
 use Kavvel\Core\Site\Polygon;
 
 /**
@@ -21,6 +22,7 @@ use Kavvel\Core\Site\Polygon;
  * @phpstan-import-type StoreyRow from Geometry
  * @phpstan-import-type WallRow from Geometry
  * @phpstan-import-type Plate from Drawing
+ * @phpstan-import-type PlanPoint from Drawing
  */
 final class Draughtsman
 {
@@ -70,7 +72,7 @@ final class Draughtsman
         $wallBoxes = WallShapes::boxes($walls);
         $firm = [...$fixed, ...$capsuleBoxes, ...($current === null ? [] : [$current])];
         $points = $this->lens->showPoints ? $this->pointsOn($storey['key']) : [];
-        $pointBoxes = array_map(static fn (array $point): Box => Box::around($point[0], $point[1], 0.34, 0.34), $points);
+        $pointBoxes = array_map(static fn (array $point): Box => Box::around($point['x'], $point['y'], 0.34, 0.34), $points);
         $lineBoxes = [];
         foreach ($lines as $line) {
             $lineBoxes = [...$lineBoxes, ...Box::along($line['ax'], $line['ay'], $line['bx'], $line['by'], 0.12)];
@@ -88,7 +90,7 @@ final class Draughtsman
             $this->treads($storey['key']),
             array_map(static fn (array $room): array => ['text' => $room['text'], 'x' => $room['box']->x, 'y' => $room['box']->y + self::TEXT * 0.95, 'size' => self::TEXT], $rooms),
             $plates,
-            $this->labels($plates, $frame, [...$firm, ...$roomBoxes, ...$wallBoxes], $lineBoxes),
+            $this->labels([...$this->plateLabels($plates), ...$this->pointLabels($points)], $frame, [...array_filter($pointBoxes, static fn (int $number): bool => $points[$number]['disturber'] !== null, ARRAY_FILTER_USE_KEY), ...$firm, ...$roomBoxes, ...$wallBoxes], $lineBoxes),
             $lines,
             $capsules,
             $points,
@@ -208,22 +210,48 @@ final class Draughtsman
     }
 
     /**
+     * The slot in hand before the others.
+     *
      * @param  list<Plate>  $plates
-     * @param  list<Box>  $firm
-     * @param  list<Box>  $soft  better not, but if need be
-     * @return list<array{text: string, x: float, y: float, size: float}>
+     * @return list<Label>
      */
-    private function labels(array $plates, Box $frame, array $firm, array $soft): array
+    private function plateLabels(array $plates): array
     {
         usort($plates, fn (array $a, array $b): int => in_array($this->current, $b['keys'], true) <=> in_array($this->current, $a['keys'], true));
-        $labels = array_map(fn (array $plate): Label => new Label(
+
+        return array_map(fn (array $plate): Label => new Label(
             $plate['key'],
             $plate['short'] === null ? [$plate['title']] : [$plate['title'], $plate['short']],
             in_array($this->current, $plate['keys'], true) ? Box::around($plate['box']->centreX(), $plate['box']->centreY(), self::PLATE_W + 0.5, self::PLATE_H + 0.5) : $plate['box'],
             self::TEXT,
         ), $plates);
-        $placer = new LabelPlacer($frame, $firm, $soft);
-        $placed = $placer->place($labels);
+    }
+
+    /**
+     * @param  list<PlanPoint>  $points
+     * @return list<Label>
+     */
+    private function pointLabels(array $points): array
+    {
+        $labels = [];
+        foreach ($points as $number => $point) {
+            if ($point['disturber'] !== null) {
+                $labels[] = new Label("point {$number}", [Str::ucfirst($point['disturber'])], Box::around($point['x'], $point['y'], 0.34, 0.34), self::TEXT);
+            }
+        }
+
+        return $labels;
+    }
+
+    /**
+     * @param  list<Label>  $labels
+     * @param  list<Box>  $firm
+     * @param  list<Box>  $soft  better not, but if need be
+     * @return list<array{text: string, x: float, y: float, size: float}>
+     */
+    private function labels(array $labels, Box $frame, array $firm, array $soft): array
+    {
+        $placed = (new LabelPlacer($frame, $firm, $soft))->place($labels);
         $texts = [];
         foreach ($labels as $label) {
             if (isset($placed[$label->id])) {
@@ -235,13 +263,13 @@ final class Draughtsman
         return $texts;
     }
 
-    /** @return list<array{float, float}> */
+    /** @return list<PlanPoint> */
     private function pointsOn(string $storey): array
     {
         $points = [];
         foreach ($this->sheet->geometry->points as $point) {
             if ($this->sheet->geometry->rooms[$point['room']]['storey'] === $storey) {
-                $points[] = [$point['x'], $point['y']];
+                $points[] = ['x' => $point['x'], 'y' => $point['y'], 'disturber' => Disturber::tryFrom($point['purpose'])?->value];
             }
         }
 

@@ -12,6 +12,7 @@ use Kavvel\Core\Plan\Box;
  * @phpstan-type Text array{text: string, x: float, y: float, size: float}
  * @phpstan-type Plate array{key: string, tag: string, title: string, short: string|null, state: string, words: string, box: Box, keys: list<string>}
  * @phpstan-type Line array{ax: float, ay: float, bx: float, by: float, kind: string, width: float}
+ * @phpstan-type PlanPoint array{x: float, y: float, disturber: string|null}
  * @phpstan-type Capsule array{text: string, kind: string, box: Box, size: float}
  */
 final readonly class Drawing
@@ -27,7 +28,7 @@ final readonly class Drawing
      * @param  list<Text>  $labels
      * @param  list<Line>  $lines
      * @param  list<Capsule>  $capsules
-     * @param  list<array{float, float}>  $points
+     * @param  list<PlanPoint>  $points
      */
     public function __construct(
         public string $storey,

@@ -36,6 +36,7 @@ final readonly class Paint
         'gateway' => 'fill="#12242b"',
         'gateway-text' => 'fill="#ffffff" '.self::BOLD,
         'point' => 'fill="none" stroke="#6f8d97" stroke-width="0.04"',
+        'point disturber' => 'fill="#fff3cf" stroke="#12242b" stroke-width="0.05"',
         'link accepted' => 'stroke="#a8480f" fill="none"',
         'link thin' => 'stroke="#12242b" fill="none" stroke-dasharray="0.22 0.12"',
         'link lost' => 'stroke="#96181f" fill="none" stroke-dasharray="0.05 0.12"',

@@ -37,7 +37,7 @@ final readonly class Line
             new Tap(Station::Mesh, $judged === 0 ? 0.0 : ($judged - $unsound) / $judged, $unsound, match (true) {
                 ! $pulse->isSurveyed => 'no survey',
                 $unsound === 0 => '',
-                default => implode(', ', array_filter([$pulse->thin > 0 ? "{$pulse->thin} thin" : '', $pulse->lost > 0 ? "{$pulse->lost} lost" : ''])),
+                default => implode(', ', array_filter([$pulse->thin > 0 ? "{$pulse->thin}\u{a0}thin" : '', $pulse->lost > 0 ? "{$pulse->lost}\u{a0}lost" : ''])),
             }),
             self::countedTap(Station::HandOver, $pulse->isHandedOver ? 1.0 : 0.0, $pulse->openSnags, 'snag'),
         ]);

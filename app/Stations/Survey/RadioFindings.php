@@ -13,7 +13,7 @@ use Kavvel\Core\Radio\Finding;
 use Kavvel\Core\Radio\RadioCheck;
 use Kavvel\Core\Site\Vec3;
 
-/** What the core finds about the radios of a job, the gateway's first. */
+/** What the core finds about the radios of a job. */
 final readonly class RadioFindings
 {
     private RadioCheck $check;
@@ -30,13 +30,14 @@ final readonly class RadioFindings
         $this->check = new RadioCheck($sheet->job->region, $disturbers);
     }
 
-    /** @return list<Finding> */
+    /** @return list<Finding> the gravest first */
     public function all(): array
     {
         $findings = $this->ofGateway();
         foreach ($this->sheet->cards as $card) {
             $findings = [...$findings, ...$this->of($card)];
         }
+        usort($findings, static fn (Finding $a, Finding $b): int => $a->rank <=> $b->rank);
 
         return $findings;
     }

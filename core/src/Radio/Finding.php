@@ -7,13 +7,22 @@ namespace Kavvel\Core\Radio;
 /** Something that keeps a radio from working before any wall does, with what to do about it. */
 final readonly class Finding
 {
-    /** @param string|null $slot null: the gateway */
-    private function __construct(public ?string $slot, public string $title, public string $text) {}
+    private const OTHER_REGION = 1;
+
+    private const TOO_NEAR = 2;
+
+    private const TOO_OFTEN = 3;
+
+    /**
+     * @param  int  $rank  the gravest is 1
+     * @param  string|null  $slot  null: the gateway
+     */
+    private function __construct(public int $rank, public ?string $slot, public string $title, public string $text) {}
 
     public static function otherRegion(Antenna $antenna, string $itsRegion, string $region): self
     {
-        return new self($antenna->slot, "Wrong region: {$antenna->title}", sprintf(
-            'The %s is made for %s (%s MHz), the controller for %s (%s MHz). They never hear each other: exchange it for the %s model before the visit.',
+        return new self(self::OTHER_REGION, $antenna->slot, "Wrong region: {$antenna->title}", sprintf(
+            "The %s is made for %s (%s\u{a0}MHz), the controller for %s (%s\u{a0}MHz). They never hear each other: exchange it for the %s model before the visit.",
             $antenna->title,
             $itsRegion,
             self::zwaveMHz($itsRegion),
@@ -25,8 +34,8 @@ final readonly class Finding
 
     public static function tooOften(Antenna $antenna, Reporting $reporting, DutyCycle $duty, float $frequencyMHz): self
     {
-        return new self($antenna->slot, "Reports too often: {$antenna->title}", sprintf(
-            'The %s sends %s every %s s: up to %s %% of the time on air, where %s %% is allowed at %s MHz. Set %d s or longer.',
+        return new self(self::TOO_OFTEN, $antenna->slot, "Reports too often: {$antenna->title}", sprintf(
+            "The %s sends %s every %s\u{a0}s: up to %s\u{a0}%% of the time on air, where %s\u{a0}%% is allowed at %s\u{a0}MHz. Set %d\u{a0}s or longer.",
             $antenna->title,
             $reporting->values === 1 ? 'a value' : "{$reporting->values} values",
             round($reporting->everySeconds, 1),
@@ -39,8 +48,8 @@ final readonly class Finding
 
     public static function tooNear(Antenna $antenna, Disturber $disturber, float $distanceM): self
     {
-        return new self($antenna->slot, "Too near the {$disturber->value}: {$antenna->title}", sprintf(
-            'The %s is %.1f m from the %s, %.1f m at least. %s',
+        return new self(self::TOO_NEAR, $antenna->slot, "Too near the {$disturber->value}: {$antenna->title}", sprintf(
+            "The %s is %.1f\u{a0}m from the %s, %.1f\u{a0}m at least. %s",
             $antenna->title,
             $distanceM,
             $disturber->value,

@@ -141,6 +141,6 @@ final class RadioCheckTest extends TestCase
      */
     private function texts(string $region, array $disturbers, Antenna $antenna): array
     {
-        return array_map(static fn (Finding $finding): string => $finding->text, (new RadioCheck($region, $disturbers))->of($antenna));
+        return array_map(static fn (Finding $finding): string => str_replace("\u{a0}", ' ', $finding->text), (new RadioCheck($region, $disturbers))->of($antenna));
     }
 }

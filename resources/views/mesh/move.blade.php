@@ -8,7 +8,7 @@
         <p class="why">{{ $thin + $lost === 0 ? 'Nothing here needs a relay.' : 'A device on the network belongs to no slot.' }}</p>
     @elseif ($advice !== null)
         <h2>Put a relay in the {{ mb_strtolower($advice['room']) }}</h2>
-        <p class="why">The {{ $worst->slot->title() }} is {{ $judgement->verdict->value }}{{ $judgement->weakestDb === null ? '' : sprintf(' (%d dB)', round($judgement->weakestDb)) }}. A relay at the {{ $advice['purpose'] }} there, {{ number_format($advice['distanceM'], 1) }} m away, makes it accepted by the forecast{{ count($advice['gains']) > 1 ? ', and helps '.(count($advice['gains']) - 1).' more' : '' }}.</p>
+        <p class="why">The {{ $worst->slot->title() }} is {{ $judgement->verdict->value }}{{ $judgement->weakestDb === null ? '' : sprintf(' (%d dB)', round($judgement->weakestDb)) }}. A relay at the {{ $advice['purpose'] }} there, {{ number_format($advice['distanceM'], 1) }}&nbsp;m away, makes it accepted by the forecast{{ count($advice['gains']) > 1 ? ', and helps '.(count($advice['gains']) - 1).' more' : '' }}.</p>
     @else
         <h2>Move or rewire the {{ $worst->slot->title() }}</h2>
         <p class="why">It is {{ $judgement->verdict->value }}, and no single relay at a free mains point makes it accepted. Pair the relays that the plan has first, or look for another place.</p>
@@ -28,9 +28,7 @@
     @elseif ($worst === null)<a class="big" id="big" data-move="to-hand-over" data-key="n" href="{{ route('jobs.hand-over', $job) }}">On to handing over</a>
     @else<a class="big" id="big" data-move="to-pair" data-key="n" href="{{ route('jobs.pair', $job) }}">On with pairing</a>@endif
 </div>
-<div class="pair">
-    @if (! $running)<x-form :action="route('jobs.radio-surveys.store', $job)"><button class="btn">Survey again</button></x-form>@endif
-</div>
+@if (! $running)<x-form :action="route('jobs.radio-surveys.store', $job)"><button class="btn w-full">Survey again</button></x-form>@endif
 @endif
 @if ($open !== [])
 <div>
@@ -40,7 +38,7 @@
         <li>
             <a href="{{ $bench->url(['slot' => $node->id, 'storey' => null]) }}" data-opens-slot><strong>{{ Str::ucfirst($title($node->id)) }}</strong><span class="end measure">{{ $node->weakestDb === null ? 'no link' : round($node->weakestDb).' dB' }} · {{ $node->verdict->value }}</span></a>
             @php($remedy = $remedies[$node->id] ?? null)
-            @if ($remedy !== null)<p class="quiet">A relay at the {{ $remedy['purpose'] }} in the {{ mb_strtolower($remedy['room']) }}, {{ number_format($remedy['distanceM'], 1) }} m away.</p>
+            @if ($remedy !== null)<p class="quiet">A relay at the {{ $remedy['purpose'] }} in the {{ mb_strtolower($remedy['room']) }}, {{ number_format($remedy['distanceM'], 1) }}&nbsp;m away.</p>
             @elseif ($bench->sheet->card($node->id) !== null)<p class="quiet">No single relay at a free mains point is enough.</p>
             @endif
             @php($device = $bench->sheet->card($node->id))
