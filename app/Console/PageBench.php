@@ -20,7 +20,10 @@ use RuntimeException;
  */
 final readonly class PageBench
 {
-    private const ROUNDS = 40;
+    private const ROUNDS = 100;
+
+    /** Enough to warm every worker of the web server */
+    private const WARM_UP = 15;
 
     private const BARE = '/bare';
 
@@ -34,7 +37,7 @@ final readonly class PageBench
         $client = $this->signedIn($baseUrl);
         $taken = [];
         $weight = [];
-        for ($round = -3; $round < self::ROUNDS; $round++) {
+        for ($round = -self::WARM_UP; $round < self::ROUNDS; $round++) {
             foreach ([self::BARE, ...self::PAGES] as $page) {
                 $start = hrtime(true);
                 $body = (string) $client->get($page)->getBody();

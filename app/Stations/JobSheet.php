@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Models\Gateway;
+use App\Models\Network;
+use App\Models\Node;
 use App\Models\SiteJob;
 use App\Plan\Geometry;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\JoinClause;
 use Kavvel\Core\Proving\Ladder;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Radio\Clutter;
@@ -19,48 +22,63 @@ use Kavvel\Core\Site\Vec3;
 /** A job as every station reads it: the building, its slots with their standing, its gateway. Loaded once a request. */
 final readonly class JobSheet
 {
-    /** @param array<string, SlotCard> $cards by key, in the order of the plan */
-    private function __construct(public SiteJob $job, public Geometry $geometry, public array $cards, public ?Gateway $gateway) {}
+    /**
+     * @param  array<string, SlotCard>  $cards  by key, in the order of the plan
+     * @param  array<int, Node>  $nodes  by id, matched to a slot or not
+     */
+    private function __construct(public SiteJob $job, public Geometry $geometry, public array $cards, public array $nodes, public ?Gateway $gateway) {}
 
     public static function of(SiteJob $job): self
     {
         $geometry = Geometry::of($job);
-        $slots = $job->slots()->with('node')->orderBy('room_id')->orderBy('id')->get();
+        $slots = $job->slots()->orderBy('room_id')->orderBy('slots.id')->select('slots.*')
+            ->leftJoin('forecasts', static fn (JoinClause $join) => $join->on('forecasts.slot_id', 'slots.id')->where('forecasts.plan_version', $job->plan_version))
+            ->addSelect(['forecasts.id as forecast_id', 'forecasts.margin_db', 'forecasts.parent_margin_db', 'forecasts.parent_key'])->get();
+        $nodes = $job->nodes()->orderBy('id')->get()->keyBy('id')->all();
         $outcomes = [];
         foreach ($job->proofResults()->orderBy('id')->toBase()->get(['slot_id', 'rung', 'outcome']) as $proof) {
             $outcomes[$proof->slot_id][$proof->rung] = Outcome::from($proof->outcome);
-        }
-        $forecasts = [];
-        foreach ($job->forecasts()->where('plan_version', $job->plan_version)->toBase()->get(['id', 'slot_id', 'margin_db', 'parent_margin_db', 'parent_key']) as $row) {
-            $forecasts[$row->slot_id] = new SlotForecast($row->id, $row->margin_db, $row->parent_margin_db, $row->parent_key);
         }
         $profiles = Catalogue::of($job->region);
         $storeys = array_column($geometry->storeys, 'name', 'key');
         $cards = [];
         foreach ($slots as $slot) {
-            ['id' => $id, 'key' => $key, 'room_id' => $roomId, 'profile_id' => $profileId] = $slot->getAttributes();
+            ['id' => $id, 'key' => $key, 'room_id' => $roomId, 'profile_id' => $profileId, 'node_id' => $nodeId, 'forecast_id' => $forecastId] = $stored = $slot->getAttributes();
             $room = $geometry->rooms[$roomId];
-            $node = $slot->getRelation('node');
+            $node = $nodes[$nodeId] ?? null;
+            $slot->setRelation('node', $node);
             $cards[$key] = new SlotCard(
                 $slot,
                 $profiles[$profileId],
+                $roomId,
                 $room['name'],
                 $room['storey'],
                 $storeys[$room['storey']],
                 $node,
                 new Ladder($outcomes[$id] ?? [], $node?->state === 'joined'),
-                $forecasts[$id] ?? null,
+                $forecastId === null ? null : new SlotForecast($forecastId, $stored['margin_db'], $stored['parent_margin_db'], $stored['parent_key']),
             );
         }
         /** @var Collection<int, Gateway> $gateways */
-        $gateways = $job->gateways()->with('networks')->orderBy('id')->get();
+        $gateways = $job->gateways()->orderBy('id')->get();
 
-        return new self($job, $geometry, $cards, $gateways->first());
+        return new self($job, $geometry, $cards, $nodes, $gateways->first());
     }
 
     public function card(?string $key): ?SlotCard
     {
         return $key === null ? null : $this->cards[$key] ?? null;
+    }
+
+    /** @return array<int, list<SlotCard>> by id of the room */
+    public function cardsByRoom(): array
+    {
+        $rooms = [];
+        foreach ($this->cards as $card) {
+            $rooms[$card->roomId][] = $card;
+        }
+
+        return $rooms;
     }
 
     /** @return array<string, SlotCard> */
@@ -77,7 +95,25 @@ final readonly class JobSheet
     {
         $side = new RoomSide($building->walls);
 
-        return array_filter(array_map(fn (SlotCard $card): ?RadioEnd => $card->radioEnd($side, $this->geometry->rooms[$card->slot->room_id]['outline']), $cards));
+        return array_filter(array_map(fn (SlotCard $card): ?RadioEnd => $card->radioEnd($side, $this->geometry->rooms[$card->roomId]['outline']), $cards));
+    }
+
+    /** @return list<string> protocols that the gateway speaks */
+    public function protocols(): array
+    {
+        return array_values($this->networks()->pluck('protocol')->all());
+    }
+
+    /** @return list<string> protocols whose windows Kavvel opens over the gateway link */
+    public function linkedProtocols(): array
+    {
+        return array_values($this->networks()->where('linked', true)->pluck('protocol')->all());
+    }
+
+    /** @return Collection<int, Network> fetched by the stations that ask for them only */
+    private function networks(): Collection
+    {
+        return $this->gateway?->loadMissing('networks')->networks ?? new Collection;
     }
 
     public function gatewayPlace(): ?Vec3

@@ -32,6 +32,7 @@ final readonly class SlotCard
     public function __construct(
         public Slot $slot,
         public Profile $profile,
+        public int $roomId,
         public string $room,
         public string $storey,
         public string $storeyName,

@@ -55,7 +55,7 @@ final class LineTest extends TestCase
     {
         $survey = ['site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee', 'asked_at' => now()];
         RadioSurvey::query()->create([...$survey, 'reference' => 'one', 'state' => 'done', 'accepted' => 5, 'thin' => 3, 'lost' => 2]);
-        self::assertSame(['3 thin, 2 lost', 0.5], [$this->tap(Station::Mesh)->openWords, $this->tap(Station::Mesh)->share]);
+        self::assertSame(["3\u{a0}thin, 2\u{a0}lost", 0.5], [$this->tap(Station::Mesh)->openWords, $this->tap(Station::Mesh)->share]);
 
         RadioSurvey::query()->create([...$survey, 'reference' => 'two', 'state' => 'done', 'accepted' => 10, 'thin' => 0, 'lost' => 0]);
         RadioSurvey::query()->create([...$survey, 'reference' => 'three', 'state' => 'failed']);

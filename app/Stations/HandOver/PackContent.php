@@ -33,7 +33,7 @@ final readonly class PackContent
 
     public static function of(JobSheet $sheet): self
     {
-        $survey = $sheet->job->radioSurveys()->with('links')->where('state', 'done')->latest('id')->first();
+        $survey = $sheet->job->radioSurveys()->where('state', 'done')->latest('id')->first();
         $report = $survey === null ? null : SurveyedMesh::of($sheet, $survey)->report;
         $rooms = [];
         foreach ($sheet->cards as $card) {

@@ -40,7 +40,7 @@ final readonly class MeshStation
                 note: 'no survey yet',
             );
         }
-        $mesh = SurveyedMesh::of($sheet, $last->load('links'));
+        $mesh = SurveyedMesh::of($sheet, $last);
         $open = $this->open($sheet, $mesh->report);
         $worst = $open[0] ?? null;
 
@@ -51,6 +51,7 @@ final readonly class MeshStation
                 'failed' => $failed,
                 'survey' => $last,
                 'report' => $mesh->report,
+                'links' => count($mesh->graph->links),
                 'open' => $open,
                 'worst' => $worst === null ? null : $sheet->card($worst->id),
                 'judgement' => $worst,

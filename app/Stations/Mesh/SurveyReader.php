@@ -27,7 +27,7 @@ final readonly class SurveyReader
                 'margin_db' => $link['marginDb'], 'margin_back_db' => $link['marginBackDb'] ?? null,
             ], $links));
             $job = $survey->job()->firstOrFail();
-            $report = SurveyedMesh::of(JobSheet::of($job), $survey->load('links'))->report;
+            $report = SurveyedMesh::of(JobSheet::of($job), $survey)->report;
             $survey->update(['state' => 'done', 'ended_at' => now(), 'accepted' => $report->count(Verdict::Accepted),
                 'thin' => $report->count(Verdict::Thin), 'lost' => $report->count(Verdict::Lost)]);
             $this->logbook->write($job, Logbook::GATEWAY, 'mesh', sprintf('Survey done: %d links, %d thin, %d lost.', count($links), $survey->thin, $survey->lost));

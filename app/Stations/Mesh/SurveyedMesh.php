@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stations\Mesh;
 
-use App\Models\Node as NodeRecord;
 use App\Models\RadioSurvey;
 use App\Stations\JobSheet;
 use App\Stations\SlotCard;
@@ -35,14 +34,19 @@ final readonly class SurveyedMesh
         }
         $links = [];
         $seen = [self::GATEWAY_ADDRESS => true];
-        foreach ($survey->links as $link) {
+        foreach ($survey->links()->orderBy('id')->toBase()->get(['a', 'b', 'margin_db', 'margin_back_db']) as $link) {
             $seen[$link->a] = $seen[$link->b] = true;
             $links[] = new Link(self::key($link->a, $cards), self::key($link->b, $cards), $link->margin_db, $link->margin_back_db);
         }
         foreach (array_keys($cards) as $address) {
             $seen[$address] = true;
         }
-        $routers = array_values(NodeRecord::query()->where('gateway_id', $survey->gateway_id)->where('is_router', true)->pluck('address')->map(strval(...))->all());
+        $routers = [];
+        foreach ($sheet->nodes as $node) {
+            if ($node->gateway_id === $survey->gateway_id && $node->is_router) {
+                $routers[] = $node->address;
+            }
+        }
         $nodes = array_map(static fn (int|string $address): Node => self::node((string) $address, $cards, $routers), array_keys($seen));
         $graph = new Graph(Protocol::from($survey->protocol), $nodes, $links, self::ROOT);
 

@@ -52,7 +52,8 @@ final readonly class PairStation
     /** @return array<string, mixed> */
     private function card(JobSheet $sheet, WorkList $work, ?JoinWindow $window, SlotCard $target, bool $noLight): array
     {
-        $attempts = $target->slot->pairAttempts()->with('node')->orderBy('id')->get();
+        $attempts = $target->slot->pairAttempts()->orderBy('id')->get()
+            ->each(static fn (PairAttempt $one) => $one->setRelation('node', $sheet->nodes[$one->node_id] ?? null));
         $attempt = $attempts->last();
         $unmatched = $this->unmatched($sheet);
         $offer = $attempt?->node !== null && $unmatched->contains('id', $attempt->node_id) ? $attempt->node : null;
@@ -123,7 +124,9 @@ final readonly class PairStation
     /** @return Collection<int, Node> nodes that are in and belong to no slot */
     private function unmatched(JobSheet $sheet): Collection
     {
-        return Node::query()->where('site_job_id', $sheet->job->id)->whereIn('state', ['joined', 'in-part'])->whereDoesntHave('slot')->orderBy('id')->get();
+        $matched = array_map(static fn (SlotCard $card): ?int => $card->node?->id, $sheet->cards);
+
+        return (new Collection($sheet->nodes))->whereIn('state', ['joined', 'in-part'])->whereNotIn('id', $matched)->values();
     }
 
     /** @return list<SlotCard> other open slots that this node would fit */

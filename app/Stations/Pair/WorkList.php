@@ -23,7 +23,7 @@ final readonly class WorkList
     /** @param list<string> $putOff keys that were skipped: they go to the end */
     public static function of(JobSheet $sheet, array $putOff): self
     {
-        $linked = $sheet->gateway?->networks->where('linked', true)->pluck('protocol')->all() ?? [];
+        $linked = $sheet->linkedProtocols();
         $order = WorkOrder::of(School::from($sheet->job->school), self::orderSlots($sheet), $sheet->gateway->key ?? 'gateway');
         $open = [];
         $elsewhere = [];

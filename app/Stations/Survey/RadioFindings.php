@@ -62,6 +62,6 @@ final readonly class RadioFindings
         $gateway = $this->sheet->gateway;
         $place = $this->sheet->gatewayPlace();
 
-        return $gateway === null || $place === null ? [] : $this->check->of(new Antenna(null, Str::lcfirst($gateway->name), $place, array_values($gateway->networks->pluck('protocol')->all())));
+        return $gateway === null || $place === null ? [] : $this->check->of(new Antenna(null, Str::lcfirst($gateway->name), $place, $this->sheet->protocols()));
     }
 }

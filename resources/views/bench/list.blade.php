@@ -1,6 +1,7 @@
+@php($byRoom = $bench->sheet->cardsByRoom())
 <section class="room-list" aria-label="List of {{ $bench->drawing->name }}">
     @foreach ($bench->sheet->geometry->roomsOn($bench->drawing->storey) as $room)
-    @php($cards = array_filter($bench->sheet->cards, fn ($card) => $card->slot->room_id === $room['id']))
+    @php($cards = $byRoom[$room['id']] ?? [])
     <h2>{{ $room['name'] }}</h2>
     @if ($cards === [])<p class="quiet">No slots.</p>@else
     <ul class="rows">

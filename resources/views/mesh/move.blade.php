@@ -2,7 +2,7 @@
 @php($advice = $worst === null ? null : ($remedies[$worst->key()] ?? null))
 @php($lost = $report->count(Kavvel\Core\Mesh\Verdict::Lost))
 <div>
-    <p class="over"><span>Next move</span><span>{{ count($report->nodes) }} devices, {{ $survey->links->count() }} links</span></p>
+    <p class="over"><span>Next move</span><span>{{ count($report->nodes) }} devices, {{ $links }} links</span></p>
     @if ($worst === null)
         <h2>{{ $thin + $lost === 0 ? 'Every device has an accepted path' : 'Match what is nobody’s yet' }}</h2>
         <p class="why">{{ $thin + $lost === 0 ? 'Nothing here needs a relay.' : 'A device on the network belongs to no slot.' }}</p>
