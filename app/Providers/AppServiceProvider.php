@@ -12,6 +12,7 @@ use App\Stations\Catalogue;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Queue\Events\Looping;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
@@ -26,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Carbon::macro('onSite', fn (): Carbon => $this->copy()->setTimezone(config('kavvel.time_zone')));
         Model::preventLazyLoading();
         Model::preventSilentlyDiscardingAttributes();
         Gate::policy(SiteJob::class, SiteJobPolicy::class);

@@ -23,11 +23,24 @@ use_instance() {
     export DB_PORT DB_SOCKET="$SOCKET" DB_DATABASE=kavvel DB_USERNAME=kavvel
     [ "$INSTANCE" = test ] && export DB_DATABASE=kavvel_test
     export KAVVEL_STORAGE="$VAR/storage" KAVVEL_BEATS="$VAR/storage/beats"
+    export KAVVEL_TIME_ZONE="${KAVVEL_TIME_ZONE:-$(machine_time_zone)}"
+    [ ! -d /usr/share/zoneinfo ] || [ -f "/usr/share/zoneinfo/$KAVVEL_TIME_ZONE" ] || fail "KAVVEL_TIME_ZONE: there is no time zone “$KAVVEL_TIME_ZONE”."
     export SESSION_COOKIE="kavvel_${INSTANCE}_session"
     export APP_CONFIG_CACHE="$VAR/storage/config.php" APP_ROUTES_CACHE="$VAR/storage/routes.php" APP_EVENTS_CACHE="$VAR/storage/events.php"
     export APP_SERVICES_CACHE="$VAR/storage/services.php" APP_PACKAGES_CACHE="$VAR/storage/packages.php"
     export KAVVEL_STANDIN_URL="http://127.0.0.1:$STANDIN_PORT" KAVVEL_STANDIN_STATE="$VAR/standin"
     export KAVVEL_STANDIN_JOB="$ROOT/database/demo/lantern-house.json" KAVVEL_STANDIN_OVERLAY="$ROOT/database/demo/lantern-house.truth.json"
+}
+
+# The zone of the clock on the wall, by its standard name.
+machine_time_zone() {
+    [ "$INSTANCE" = test ] && echo UTC && return
+    local link
+    link=$(readlink -f /etc/localtime || true)
+    case "$link" in
+        */zoneinfo/*) echo "${link##*/zoneinfo/}" ;;
+        *) echo UTC ;;
+    esac
 }
 
 # Generated once, readable by the owner only.

@@ -63,7 +63,7 @@ final readonly class MeshStation
             new Lens($this->links($sheet, $mesh), only: $only),
             $worst?->id,
             isLive: $running !== null,
-            note: 'survey of '.$last->ended_at?->format('j M, H:i'),
+            note: 'survey of '.$last->ended_at?->onSite()->format('j M, H:i'),
         );
     }
 

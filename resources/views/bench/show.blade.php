@@ -9,7 +9,7 @@
     @include('bench.stage')
     <section class="side" id="move" aria-label="{{ $bench->open === null && $bench->stack === [] ? 'The next move' : 'Slot' }}" tabindex="-1">
         @if ($since = $bench->sheet->gateway?->silentSince())
-            <p class="note danger" role="status">{{ $bench->sheet->gateway->name }} has not answered since {{ $since->format('H:i') }}. What needs the radio waits; the rest goes on.</p>
+            <p class="note danger" role="status">{{ $bench->sheet->gateway->name }} has not answered since {{ $since->onSite()->format('H:i') }}. What needs the radio waits; the rest goes on.</p>
         @endif
         @if (session('notice') && request()->headers->has('HX-Request'))<p class="note danger" role="alert">{{ session('notice') }}</p>@endif
         @if ($errors->any())<p class="note danger" role="alert">{{ implode(' ', $errors->all()) }}</p>@endif

@@ -7,7 +7,7 @@
     <a class="btn" data-key="s" href="{{ route('jobs.snags', $job) }}" hx-boost="false" hx-get="{{ route('jobs.snags', $job) }}" hx-target="#drawer" hx-select="unset" hx-swap="innerHTML">{{ $bench->openSnags }} {{ Str::plural('snag', $bench->openSnags) }} <kbd>s</kbd></a>
     <details class="menu"><summary class="btn" data-key="?"><span aria-hidden="true">?</span><span class="visually-hidden">Shortcuts and settings</span></summary>
         <div>
-            <p id="saved" class="quiet">Saved {{ now()->format('H:i') }}@if ($bench->sheet->gateway?->url) · {{ $bench->sheet->gateway->silentSince() === null ? 'hub answers' : 'hub silent' }}@endif</p>
+            <p id="saved" class="quiet">Saved {{ now()->onSite()->format('H:i') }}@if ($bench->sheet->gateway?->url) · {{ $bench->sheet->gateway->silentSince() === null ? 'hub answers' : 'hub silent' }}@endif</p>
             <div class="pair"><button type="button" class="btn plain" data-theme-to="light">Light</button><button type="button" class="btn plain" data-theme-to="dark">Dark</button></div>
             <p><kbd>1</kbd>–<kbd>9</kbd> stations, <kbd>n</kbd> next move, <kbd>/</kbd> find, <kbd>l</kbd> log, <kbd>s</kbd> snags, <kbd>[</kbd> <kbd>]</kbd> storeys, <kbd>?</kbd> this list</p>
             <x-form :action="route('keys.update')" method="put" hx-boost="false">

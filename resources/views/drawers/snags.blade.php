@@ -8,7 +8,7 @@
     @endcan
     <ul class="rows">
         @forelse ($snags as $snag)
-        <li><span class="flex-1">{{ $snag->text }}<time>{{ $snag->raised_at->format('j M, H:i') }} · {{ $snag->raised_by }} · {{ $snag->state === 'accepted' ? "accepted by {$snag->accepted_by}" : $snag->state }}</time></span>
+        <li><span class="flex-1">{{ $snag->text }}<time>{{ $snag->raised_at->onSite()->format('j M, H:i') }} · {{ $snag->raised_by }} · {{ $snag->state === 'accepted' ? "accepted by {$snag->accepted_by}" : $snag->state }}</time></span>
             @if ($snag->state === 'open')@can('work', $job)<x-form :action="route('jobs.snags.update', [$job, $snag->key])" method="put" to="#drawer"><input type="hidden" name="lock_version" value="{{ $snag->lock_version }}"><button class="btn small plain">Put right</button></x-form>@endcan @endif
         </li>
         @empty<li>No snags.</li>@endforelse

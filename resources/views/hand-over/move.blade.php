@@ -16,7 +16,7 @@
     <svg class="gauge" viewBox="0 0 100 4" preserveAspectRatio="none" role="img" aria-label="{{ $making->progress }} percent"><rect width="100" height="4"/><rect width="{{ $making->progress }}" height="4"/></svg>
     <div class="thumb"><button class="big" id="big" data-move="making" type="button" aria-disabled="true">{{ $making->progress }} %</button></div>
 @elseif ($snag)
-    <p class="note"><strong>{{ $snag->text }}</strong><br>{{ $snag->raised_by }}, {{ $snag->raised_at->format('j M, H:i') }}</p>
+    <p class="note"><strong>{{ $snag->text }}</strong><br>{{ $snag->raised_by }}, {{ $snag->raised_at->onSite()->format('j M, H:i') }}</p>
     @if ($bench->mayWork())
     <x-form :action="route('jobs.snags.update', [$job, $snag->key])" method="put" to="#drawer"><input type="hidden" name="lock_version" value="{{ $snag->lock_version }}"><button class="btn">It is put right</button></x-form>
     @endif
@@ -41,7 +41,7 @@
     <ul class="rows">
         @foreach ($packs as $pack)
         <li class="!items-start flex-col !gap-1">
-            <span class="flex w-full gap-3"><strong>Pack {{ $pack->number }}</strong><span class="quiet">{{ $pack->ready_at?->format('j M Y, H:i') ?? $pack->asked_at->format('j M, H:i') }}</span></span>
+            <span class="flex w-full gap-3"><strong>Pack {{ $pack->number }}</strong><span class="quiet">{{ $pack->ready_at?->onSite()->format('j M Y, H:i') ?? $pack->asked_at->onSite()->format('j M, H:i') }}</span></span>
             @if ($pack->state === 'ready')
                 <span class="quiet measure !whitespace-normal break-all" title="SHA-256">{{ $pack->sha256 }}</span>
                 <a class="btn" hx-boost="false" href="{{ route('jobs.packs.show', [$job, $pack->number]) }}">Open the PDF ({{ number_format($pack->bytes / 1024) }} kB)</a>

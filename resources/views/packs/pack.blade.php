@@ -13,7 +13,7 @@ td { border-bottom: 0.2mm solid #d4dad8; padding: 0.9mm 2mm 0.9mm 0; vertical-al
 </style></head><body>
 @php($mark = fn ($outcome) => match ($outcome?->value) { 'passed' => 'shown', 'failed' => 'FAILED', 'not-tested' => 'not tested', default => 'open' })
 <h1>{{ $job->name }}</h1><div class="bar"></div>
-<p style="font-size: 13pt">Handover pack {{ $pack->number }}, {{ $pack->asked_at->format('j F Y') }}</p>
+<p style="font-size: 13pt">Handover pack {{ $pack->number }}, {{ $pack->asked_at->onSite()->format('j F Y') }}</p>
 <p>For {{ $job->client_name }}<br>{{ $job->address }}</p>
 <p class="quiet" style="margin-top: 12mm">These pages hold no code and no key; those are in the sealed sheet. The SHA-256 of this file stands beside it in Kavvel and in the logbook.</p>
 <div class="box">Mains work is for people licensed for it. A smoke alarm sounds by itself and is never only a smart-home device. Local code and the makers’ sheets come first.</div>
@@ -33,7 +33,7 @@ td { border-bottom: 0.2mm solid #d4dad8; padding: 0.9mm 2mm 0.9mm 0; vertical-al
 
 <div class="page"><h2>2 · Radio links</h2>
 @if ($content->mesh === null)<p>No survey was made.</p>@else
-<p>Zigbee survey of {{ $content->survey->ended_at->format('j F Y, H:i') }}: {{ count($content->mesh->nodes) }} devices,
+<p>Zigbee survey of {{ $content->survey->ended_at->onSite()->format('j F Y, H:i') }}: {{ count($content->mesh->nodes) }} devices,
 {{ $content->mesh->count(Kavvel\Core\Mesh\Verdict::Accepted) }} accepted, {{ $content->mesh->count(Kavvel\Core\Mesh\Verdict::Thin) }} thin, {{ $content->mesh->count(Kavvel\Core\Mesh\Verdict::Lost) }} lost. A link is accepted from {{ $job->acceptance_db }} dB of margin on.</p>
 @if ($content->mesh->singlePoints !== [])<table><tr><th>If this goes</th><th>these go with it</th></tr>@foreach ($content->mesh->singlePoints as $point)<tr><td>{{ $sheet->card($point->id)?->fullTitle() ?? $point->id }}</td><td>{{ implode('; ', array_map(fn ($id) => $sheet->card($id)?->fullTitle() ?? $id, $point->strands)) }}</td></tr>@endforeach</table>@endif
 @endif
@@ -51,7 +51,7 @@ td { border-bottom: 0.2mm solid #d4dad8; padding: 0.9mm 2mm 0.9mm 0; vertical-al
 @empty<tr><td colspan="5">No battery device is in yet.</td></tr>@endforelse</table>
 
 <h2 style="margin-top: 8mm">5 · Open points</h2>
-@if ($content->snags->isEmpty())<p>None.</p>@else<table><tr><th style="width: 62%">What</th><th>Accepted by</th></tr>@foreach ($content->snags as $snag)<tr><td>{{ $snag->text }}</td><td>{{ $snag->accepted_by ?? 'open' }}{{ $snag->closed_at ? ', '.$snag->closed_at->format('j M Y') : '' }}</td></tr>@endforeach</table>@endif
+@if ($content->snags->isEmpty())<p>None.</p>@else<table><tr><th style="width: 62%">What</th><th>Accepted by</th></tr>@foreach ($content->snags as $snag)<tr><td>{{ $snag->text }}</td><td>{{ $snag->accepted_by ?? 'open' }}{{ $snag->closed_at ? ', '.$snag->closed_at->onSite()->format('j M Y') : '' }}</td></tr>@endforeach</table>@endif
 
 <div style="page-break-inside: avoid"><h2 style="margin-top: 8mm">6 · Signatures</h2>
 <table class="sign"><tr><td style="width: 48%"></td><td style="border: 0; width: 4%"></td><td></td></tr></table>

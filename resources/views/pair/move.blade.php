@@ -40,7 +40,7 @@
     @if ($target->profile->caution !== '')<p class="note">{{ $target->profile->caution }}</p>@endif
 
     @if ($phase === 'failed' || $phase === 'in-part')
-        <div class="note danger" role="status"><strong>{{ Str::ucfirst($attempt->state->words()) }}</strong>{{ $attempt->interview_total > 0 ? ", after {$attempt->interview_done} of {$attempt->interview_total} steps" : '' }}, at {{ $attempt->ended_at?->format('H:i') }}. {{ $tries === 1 ? 'Tried once' : "Tried {$tries} times" }}@if ($attempt->missing !== []). Missing: {{ implode(', ', $attempt->missing) }}@endif.</div>
+        <div class="note danger" role="status"><strong>{{ Str::ucfirst($attempt->state->words()) }}</strong>{{ $attempt->interview_total > 0 ? ", after {$attempt->interview_done} of {$attempt->interview_total} steps" : '' }}, at {{ $attempt->ended_at?->onSite()->format('H:i') }}. {{ $tries === 1 ? 'Tried once' : "Tried {$tries} times" }}@if ($attempt->missing !== []). Missing: {{ implode(', ', $attempt->missing) }}@endif.</div>
     @endif
     @if ($causes !== [] || $noLight)
         <div><h3>Try this next</h3><ol class="rows">

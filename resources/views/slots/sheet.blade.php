@@ -72,7 +72,7 @@
 @endif
 @if ($open->attempts->isNotEmpty())
 <details><summary>{{ $open->attempts->count() }} {{ Str::plural('attempt', $open->attempts->count()) }} to pair it</summary>
-    <ul class="rows">@foreach ($open->attempts as $attempt)<li><span>{{ $attempt->state->words() }}@if ($attempt->missing !== []), missing {{ implode(', ', $attempt->missing) }}@endif</span><span class="end quiet">{{ $attempt->started_at->format('j M, H:i') }}{{ $attempt->ended_at ? ', '.(int) $attempt->started_at->diffInSeconds($attempt->ended_at).' s' : '' }}</span></li>@endforeach</ul>
+    <ul class="rows">@foreach ($open->attempts as $attempt)<li><span>{{ $attempt->state->words() }}@if ($attempt->missing !== []), missing {{ implode(', ', $attempt->missing) }}@endif</span><span class="end quiet">{{ $attempt->started_at->onSite()->format('j M, H:i') }}{{ $attempt->ended_at ? ', '.(int) $attempt->started_at->diffInSeconds($attempt->ended_at).' s' : '' }}</span></li>@endforeach</ul>
 </details>
 @endif
 @can('seeSecrets', $job)
