@@ -10,6 +10,17 @@ use Illuminate\Support\Facades\DB;
 /** The few numbers that every page of a job shows on its line, fetched together. */
 final readonly class Pulse
 {
+    private const SQL = <<<'SQL'
+        select
+            (select count(*) from snags where site_job_id = job.id and state = 'open') as snags,
+            (select count(*) from questions where site_job_id = job.id and answered_at is null) as questions,
+            survey.accepted, survey.thin, survey.lost,
+            (select state from packs where site_job_id = job.id order by id desc limit 1) as pack
+        from site_jobs as job
+        left join radio_surveys as survey on survey.id = (select max(id) from radio_surveys where site_job_id = job.id and state = 'done')
+        where job.id = :job
+        SQL;
+
     private function __construct(
         public int $openSnags,
         public int $openQuestions,
@@ -22,15 +33,7 @@ final readonly class Pulse
 
     public static function of(SiteJob $job): self
     {
-        $survey = DB::table('radio_surveys')->where('site_job_id', $job->id)->where('state', 'done')->orderByDesc('id')->limit(1);
-        $row = DB::query()
-            ->selectSub(DB::table('snags')->selectRaw('count(*)')->where('site_job_id', $job->id)->where('state', 'open'), 'snags')
-            ->selectSub(DB::table('questions')->selectRaw('count(*)')->where('site_job_id', $job->id)->whereNull('answered_at'), 'questions')
-            ->selectSub((clone $survey)->select('accepted'), 'accepted')
-            ->selectSub((clone $survey)->select('thin'), 'thin')
-            ->selectSub((clone $survey)->select('lost'), 'lost')
-            ->selectSub(DB::table('packs')->select('state')->where('site_job_id', $job->id)->orderByDesc('id')->limit(1), 'pack')
-            ->first();
+        $row = DB::selectOne(self::SQL, ['job' => $job->id]);
 
         return new self((int) $row?->snags, (int) $row?->questions, $row?->accepted !== null, (int) $row?->accepted, (int) $row?->thin, (int) $row?->lost, $row?->pack === 'ready');
     }

@@ -307,6 +307,23 @@ test('a slot is added, moved to its place, and removed again', async ({ page }) 
     await expect(page.getByRole('heading', { name: 'Shelf lamp' })).toBeHidden();
 });
 
+test('what no wall explains is found at the survey, and becomes a snag', async ({ page }) => {
+    await page.goto(`${JOB}/survey?storey=ground`);
+    await expectAccessible(page);
+    const finding = page.locator('.remedies li', { hasText: 'Wrong region: wall siren' });
+    await expect(finding).toContainText('They never hear each other: exchange it for the EU model before the visit.');
+    await finding.getByRole('button', { name: 'Raise a snag' }).click();
+    const snags = page.getByRole('dialog', { name: 'Snags' });
+    await expect(snags).toContainText('The wall siren is made for US');
+    await page.keyboard.press('Escape');
+    await page.reload();
+    await expect(finding).toContainText('A snag is open for it.');
+    await finding.getByRole('link').click();
+    await expect(page.getByRole('heading', { name: 'Wall siren' })).toBeVisible();
+    await expect(page.locator('.side .note.danger')).toContainText('They never hear each other');
+    await expectAccessible(page);
+});
+
 test('a code is shown on purpose only', async ({ page }) => {
     await page.goto(`${JOB}/survey?slot=front-lock`);
     await expect(page.locator('body')).not.toContainText('30412');

@@ -61,6 +61,29 @@ test('a day with it: from sign-in to the printed pack', async ({ page, context }
         await expectAccessible(page);
     });
 
+    await test.step('put the relay where it helps, from the van', async () => {
+        await expect(page.getByRole('heading', { name: 'Put a relay in the pantry' })).toBeVisible();
+        await page.getByRole('button', { name: 'Add it to the work' }).click();
+        await expect(page.getByRole('heading', { name: 'Pair the socket relay plug' })).toBeVisible();
+        await page.getByRole('button', { name: /Open the (join|next) window/ }).click();
+        await expect(page.locator('.steps [data-seconds-left]')).toHaveText(/^[34]:\d\d left$/);
+        const hands = await openHands(context, 'van-relay-1');
+        await hands.getByLabel('Plug it in at').selectOption('Pantry, socket 1');
+        await hands.getByRole('button', { name: 'Plug it in', exact: true }).first().click();
+        await expect(hands.getByRole('heading', { name: 'It is plugged in' })).toBeVisible();
+        await hands.getByRole('button', { name: 'Hold 4 s' }).click();
+        await page.bringToFront();
+        await page.getByRole('button', { name: 'Yes, the socket relay plug' }).click();
+        await expect(page.getByRole('heading', { name: 'Is this the socket relay plug?' })).toBeHidden();
+        await hands.close();
+        await page.goto(`${JOB}/mesh`);
+        const remedies = page.locator('.remedies');
+        await expect(remedies).toContainText('Freezer probe');
+        await page.getByRole('button', { name: 'Survey again' }).click();
+        await expect(remedies).not.toContainText('Freezer probe', { timeout: 30_000 });
+        await expect(remedies).toContainText('Bench plug');
+    });
+
     await test.step('settle the snags and issue the pack', async () => {
         await page.goto(`${JOB}/hand-over`);
         await expectAccessible(page);
