@@ -102,7 +102,7 @@ final class NameMeshTest extends TestCase
 
         self::assertSame(0, RadioSurvey::query()->firstOrFail()->lost);
         $this->get('/jobs/lantern-house/mesh')->assertSee('Put a relay in the pantry')->assertSee('makes it accepted by the forecast')->assertSee('If the ceiling relay goes,')
-            ->assertSeeInOrder(['Now', '0 lost', '2 thin', 'With it', '0 lost', '1 thin']);
+            ->assertSeeInOrder(['Now', '2 thin', '0 lost', 'With it', '1 thin', '0 lost']);
     }
 
     public function test_the_advised_relay_becomes_work_at_its_point(): void

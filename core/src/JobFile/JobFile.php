@@ -12,6 +12,7 @@ use Kavvel\Core\Pairing\Ending;
 use Kavvel\Core\Pairing\School;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Rung;
+use Kavvel\Core\Radio\Channel;
 use Kavvel\Core\Radio\Mounting;
 use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Building;
@@ -154,8 +155,11 @@ final readonly class JobFile
             $gateway->get('name')->text();
             $gateways[$gateway->get('key')->id()] = BuildingReader::place($gateway->get('position'));
             foreach ($gateway->get('networks')->items() as $network) {
-                $network->get('protocol')->word(Profile::PROTOCOLS);
-                $network->find('channel')?->wholeFrom(1);
+                $protocol = $network->get('protocol')->word(Profile::PROTOCOLS);
+                $channel = $network->find('channel');
+                if ($channel !== null && Channel::centreMHz($protocol, $channel->wholeFrom(1)) === null) {
+                    throw InvalidInput::outOfRange($channel->at, 'a channel of '.Profile::protocolName($protocol).' (Zigbee and Thread 11 to 26, Wi-Fi 1 to 14), or null');
+                }
                 $network->get('linked')->flag();
             }
         }

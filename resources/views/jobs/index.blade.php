@@ -1,9 +1,10 @@
 <x-layouts.page title="Jobs" :user="$user">
+<header class="masthead">
+    <span class="brand">Kavvel</span>
+    <x-form :action="route('sign-out')"><button class="btn small">Sign out {{ $user->name }}</button></x-form>
+</header>
 <main class="page">
-    <div class="flex items-center justify-between gap-4 mb-4">
-        <h1 class="text-3xl font-bold">Jobs</h1>
-        <x-form :action="route('sign-out')"><button class="btn small plain">Sign out {{ $user->name }}</button></x-form>
-    </div>
+    <h1 class="text-3xl font-bold mb-4">Jobs</h1>
     @if ($errors->any())<p class="note danger mb-3" role="alert">{{ $errors->first() }}</p>@endif
     @forelse ($today as $row)
         @php($job = $row['job'])
@@ -12,7 +13,11 @@
                 <div>
                     <h2 class="text-2xl font-bold" id="job-{{ $job->key }}">{{ $job->name }}</h2>
                     <p class="quiet">{{ $job->client_name }} · {{ $job->address }}</p>
-                    <p class="mt-2">
+                    <svg class="cable-across" viewBox="0 0 100 14" preserveAspectRatio="none" aria-hidden="true">
+                        <line class="jacket-edge" x1="0" x2="100" y1="3" y2="3" vector-effect="non-scaling-stroke"/><line class="jacket-edge" x1="0" x2="100" y1="11" y2="11" vector-effect="non-scaling-stroke"/>
+                        <rect class="stripped" x="0" y="4.5" height="5" width="{{ $row['slots'] === 0 ? 0 : round(100 * $row['in'] / $row['slots'], 1) }}"/>
+                    </svg>
+                    <p>
                         {{ ['survey' => 'At survey', 'commissioning' => 'Commissioning', 'aftercare' => 'Aftercare'][$job->stage] }},
                         visit {{ $job->visit_number }} of {{ $job->visit_of }} ·
                         {{ $row['in'] }} of {{ $row['slots'] }} in

@@ -16,8 +16,9 @@
 </div>
 @if ($advice !== null)
 <dl class="evidence">
-    <div><dt>Now</dt><dd>{{ $advice['nowLost'] }} lost</dd><dd class="quiet">{{ $advice['nowThin'] }} thin</dd></div>
-    <div><dt>With it</dt><dd>{{ $advice['thenLost'] }} lost</dd><dd>{{ $advice['thenThin'] }} thin</dd></div>
+    @foreach (['Now' => ['lost' => $advice['nowLost'], 'thin' => $advice['nowThin']], 'With it' => ['lost' => $advice['thenLost'], 'thin' => $advice['thenThin']]] as $when => $counts)
+    <div><dt>{{ $when }}</dt>@foreach ($advice['nowLost'] === 0 ? array_reverse($counts) : $counts as $word => $count)<dd>{{ $count }} {{ $word }}</dd>@endforeach</div>
+    @endforeach
 </dl>
 @endif
 @include('mesh.progress')
