@@ -47,6 +47,7 @@ Route::middleware(['auth', 'company', StoreOnce::class])->group(static function 
             Route::post('/slots/{slot}/put-off', [Controllers\PutOffController::class, 'store'])->name('jobs.slots.put-off');
             Route::post('/slots/{slot}/node', [Controllers\NodeMatchController::class, 'store'])->name('jobs.slots.node.store');
             Route::delete('/slots/{slot}/node', [Controllers\NodeMatchController::class, 'destroy'])->name('jobs.slots.node.destroy');
+            Route::post('/slots/{slot}/hand-pairing', [Controllers\HandPairingController::class, 'store'])->name('jobs.slots.hand-pairing.store');
             Route::put('/slots/{slot}/name', [Controllers\SlotNameController::class, 'update'])->name('jobs.slots.name.update');
             Route::post('/slots/{slot}/proofs', [Controllers\ProofController::class, 'store'])->name('jobs.slots.proofs.store');
             Route::post('/slots/{slot}/proof-commands', [Controllers\ProofCommandController::class, 'store'])->name('jobs.slots.proof-commands.store');

@@ -29,7 +29,7 @@ final readonly class LensLink
 
     public function text(): string
     {
-        $decibels = sprintf('%d dB', round($this->marginDb));
+        $decibels = Margin::text($this->marginDb);
 
         return match ($this->kind) {
             'forecast' => "{$decibels} forecast",

@@ -8,6 +8,7 @@ use App\Stations\JobSheet;
 use Kavvel\Core\Plan\Box;
 use Kavvel\Core\Plan\LabelPlacer;
 use Kavvel\Core\Plan\TextSize;
+use Kavvel\Core\Radio\Margin;
 use Kavvel\Core\Site\Polygon;
 
 /** Links of one storey with their capsules, and labelled stubs for those that leave it. */
@@ -103,7 +104,7 @@ final readonly class LinkShapes
             $kind = $one['link']->marginDb === $worst ? $one['link']->kind : $kind;
         }
         $name = $this->sheet->geometry->storey($other)['name'] ?? 'elsewhere';
-        $text = sprintf('to %s: %s%d dB', $name, count($crossing) > 1 ? count($crossing).', worst ' : '', round($worst));
+        $text = sprintf('to %s: %s%s', $name, count($crossing) > 1 ? count($crossing).', worst ' : '', Margin::text($worst));
         [$x, $y] = $this->wayTo($storey, $other, $frame);
         $candidates = [];
         foreach ([0, -0.7, 0.7, -1.4, 1.4, -2.1, 2.1] as $shift) {

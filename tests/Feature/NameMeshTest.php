@@ -172,7 +172,7 @@ final class NameMeshTest extends TestCase
     public function test_a_job_without_a_linked_gateway_says_that_there_is_nobody_to_ask(): void
     {
         $this->get('/jobs/calico-court/mesh')->assertSee('No gateway is linked to this job')->assertDontSee('Survey the mesh');
-        $this->get('/jobs/calico-court/pair')->assertSee('No gateway is linked to this job')->assertSee('8 devices are paired at their own controller');
+        $this->get('/jobs/calico-court/pair')->assertSee('No gateway is linked to this job')->assertSee('8 to pair at their own controller');
         $this->htmx('POST', '/jobs/calico-court/radio-surveys')->assertStatus(422)->assertSee('there is nobody to ask');
         $this->htmx('POST', '/jobs/calico-court/windows', ['slot' => 'bath-leak'])->assertStatus(422)->assertSee('no gateway with a link');
     }

@@ -93,7 +93,7 @@ final class PlanTest extends TestCase
     {
         $texts = array_map(static fn (float $margin): string => LensLink::measured('a', 'b', $margin, 12)->text(), [27.4, 12.0, 9.1, 3.6]);
 
-        self::assertSame(['27 dB', '12 dB', '9 dB · thin', '4 dB · lost'], $texts);
+        self::assertSame(['27 dB', '12 dB', '9 dB · thin', '3 dB · lost'], $texts);
         self::assertSame('17 dB forecast', LensLink::forecast('a', 'b', 17.2)->text());
         self::assertGreaterThan(LensLink::measured('a', 'b', 13, 12)->strokeWidth(), LensLink::measured('a', 'b', 30, 12)->strokeWidth());
     }

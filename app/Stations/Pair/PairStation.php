@@ -55,7 +55,7 @@ final readonly class PairStation
         $attempts = $target->slot->pairAttempts()->orderBy('id')->get()
             ->each(static fn (PairAttempt $one) => $one->setRelation('node', $sheet->nodes[$one->node_id] ?? null));
         $attempt = $attempts->last();
-        $unmatched = $this->unmatched($sheet);
+        $unmatched = $this->unmatched($sheet, $target);
         $offer = $attempt?->node !== null && $unmatched->contains('id', $attempt->node_id) ? $attempt->node : null;
         $then = array_values(array_filter($work->open, static fn (array $entry): bool => $entry['card']->key() !== $target->key()));
 
@@ -121,12 +121,12 @@ final readonly class PairStation
         };
     }
 
-    /** @return Collection<int, Node> nodes that are in and belong to no slot */
-    private function unmatched(JobSheet $sheet): Collection
+    /** @return Collection<int, Node> nodes of its radio that are in and belong to no slot */
+    private function unmatched(JobSheet $sheet, SlotCard $target): Collection
     {
         $matched = array_map(static fn (SlotCard $card): ?int => $card->node?->id, $sheet->cards);
 
-        return (new Collection($sheet->nodes))->whereIn('state', ['joined', 'in-part'])->whereNotIn('id', $matched)->values();
+        return (new Collection($sheet->nodes))->where('protocol', $target->profile->protocol)->whereIn('state', ['joined', 'in-part'])->whereNotIn('id', $matched)->values();
     }
 
     /** @return list<SlotCard> other open slots that this node would fit */

@@ -28,6 +28,12 @@ enum Margin: string
         };
     }
 
+    /** Whole decibels as people read them, rounded down: a number never looks better than its word. */
+    public static function text(float $db): string
+    {
+        return str_replace('-', '−', (string) (int) floor($db)).' dB';
+    }
+
     public function meaning(): string
     {
         return match ($this) {

@@ -87,6 +87,11 @@ final class LinkBudgetTest extends TestCase
         self::assertSame($word, Margin::of($margin)->value);
     }
 
+    public function test_a_margin_never_looks_better_than_its_word(): void
+    {
+        self::assertSame(['12 dB', '11 dB', '0 dB', '−1 dB', '−28 dB'], array_map(Margin::text(...), [12.0, 11.96, 0.4, -0.1, -28.0]));
+    }
+
     /** @return list<array{float, string}> */
     public static function words(): array
     {

@@ -8,7 +8,7 @@
         <p class="why">{{ $thin + $lost === 0 ? 'Nothing here needs a relay.' : 'A device on the network belongs to no slot.' }}</p>
     @elseif ($advice !== null)
         <h2>Put a relay in the {{ mb_strtolower($advice['room']) }}</h2>
-        <p class="why">The {{ $worst->slot->title() }} is {{ $judgement->verdict->value }}{{ $judgement->weakestDb === null ? '' : sprintf(' (%d dB)', round($judgement->weakestDb)) }}. A relay at the {{ $advice['purpose'] }} there, {{ number_format($advice['distanceM'], 1) }}&nbsp;m away, makes it accepted by the forecast{{ count($advice['gains']) > 1 ? ', and helps '.(count($advice['gains']) - 1).' more' : '' }}.</p>
+        <p class="why">The {{ $worst->slot->title() }} is {{ $judgement->verdict->value }}{{ $judgement->weakestDb === null ? '' : ' ('.Kavvel\Core\Radio\Margin::text($judgement->weakestDb).')' }}. A relay at the {{ $advice['purpose'] }} there, {{ number_format($advice['distanceM'], 1) }}&nbsp;m away, makes it accepted by the forecast{{ count($advice['gains']) > 1 ? ', and helps '.(count($advice['gains']) - 1).' more' : '' }}.</p>
     @else
         <h2>Move or rewire the {{ $worst->slot->title() }}</h2>
         <p class="why">It is {{ $judgement->verdict->value }}, and no single relay at a free mains point makes it accepted. Pair the relays that the plan has first, or look for another place.</p>
@@ -37,7 +37,7 @@
     <ul class="rows remedies">
         @foreach ($open as $node)
         <li>
-            <a href="{{ $bench->url(['slot' => $node->id, 'storey' => null]) }}" data-opens-slot><strong>{{ Str::ucfirst($title($node->id)) }}</strong><span class="end measure">{{ $node->weakestDb === null ? 'no link' : round($node->weakestDb).' dB' }} · {{ $node->verdict->value }}</span></a>
+            <a href="{{ $bench->url(['slot' => $node->id, 'storey' => null]) }}" data-opens-slot><strong>{{ Str::ucfirst($title($node->id)) }}</strong><span class="end measure">{{ $node->weakestDb === null ? 'no link' : Kavvel\Core\Radio\Margin::text($node->weakestDb) }} · {{ $node->verdict->value }}</span></a>
             @php($remedy = $remedies[$node->id] ?? null)
             @if ($remedy !== null)<p class="quiet">A relay at the {{ $remedy['purpose'] }} in the {{ mb_strtolower($remedy['room']) }}, {{ number_format($remedy['distanceM'], 1) }}&nbsp;m away.</p>
             @elseif ($bench->sheet->card($node->id) !== null)<p class="quiet">No single relay at a free mains point is enough.</p>
@@ -59,7 +59,7 @@
 <div>
     <h3>What the survey says</h3>
     <ul class="rows">
-        @foreach ($report->weakLinks as $link)<li><span>Weak link: {{ $title($link->a) }} to {{ $title($link->b) }}</span><span class="end measure">{{ round($link->worseDb()) }} dB</span></li>@endforeach
+        @foreach ($report->weakLinks as $link)<li><span>Weak link: {{ $title($link->a) }} to {{ $title($link->b) }}</span><span class="end measure">{{ Kavvel\Core\Radio\Margin::text($link->worseDb()) }}</span></li>@endforeach
         @foreach ($report->singlePoints as $point)<li><span><strong>If the {{ $title($point->id) }} goes,</strong> {{ count($point->strands) }} {{ count($point->strands) === 1 ? 'goes' : 'go' }} with it: {{ implode(', ', array_map($title, $point->strands)) }}.</span></li>@endforeach
         @foreach ($report->removableInUse as $id)<li><span>Others reach the hub through the {{ $title($id) }}, which can be unplugged or switched off.</span></li>@endforeach
         @if ($report->oneWayRouters !== [])<li><span>One accepted way only: {{ implode(', ', array_map($title, $report->oneWayRouters)) }}. A second relay near would give another.</span></li>@endif

@@ -108,7 +108,7 @@
         <li><a href="{{ route('jobs.pair', [$job, 'next' => $entry['card']->key()]) }}" title="{{ $entry['why'] }}">
             @chip($entry['card']->profile->protocol)
             <span>{{ $entry['card']->fullTitle() }}</span>
-            <span class="end measure">{{ $entry['card']->forecast?->bestDb === null ? '' : round($entry['card']->forecast->bestDb).' dB' }}</span>
+            <span class="end measure">{{ $entry['card']->forecast?->bestDb === null ? '' : Kavvel\Core\Radio\Margin::text($entry['card']->forecast->bestDb) }}</span>
         </a></li>
         @endforeach
     </ul>

@@ -9,6 +9,7 @@
     <p class="flex gap-3 items-center">@chip($card->profile->protocol) <span>{{ $card->profile->name }} <span class="quiet">{{ $card->profile->model }}</span></span></p>
     @if ($slot->note)<p class="quiet">{{ $slot->note }}</p>@endif
 </div>
+@foreach ($open->findings as $finding)<p class="note danger">{{ $finding->text }}</p>@endforeach
 @if ($card->node)
 <table class="breakdown"><caption class="visually-hidden">Its node</caption><tbody>
     <tr><td>Name</td><td class="!whitespace-normal !font-sans">{{ $slot->name ?? 'none yet' }}{{ $slot->name && ! $slot->named_at ? ' (not on the device yet)' : '' }}</td></tr>
@@ -17,6 +18,17 @@
     @if ($card->node->battery_percent !== null)<tr><td>Battery</td><td>{{ $card->node->battery_percent }} %</td></tr>@endif
     @if ($card->node->state === 'left')<tr><td colspan="2"><p class="note danger">It has left the network. Pair it again.</p></td></tr>@endif
 </tbody></table>
+@endif
+@if ($open->isPairedByHand && $mayWork && $bench->station === App\Stations\Station::Pair)
+<div>
+    <h3>Paired at its own controller</h3>
+    <p class="quiet">The hub opens no window for {{ Kavvel\Core\Catalogue\Profile::protocolName($card->profile->protocol) }} over the link. Pair it there, then write down what it is called there.</p>
+    <x-form :action="route('jobs.slots.hand-pairing.store', [$job, $slot])">
+        <input type="hidden" name="station" value="{{ $bench->station->value }}">
+        <label class="field"><span>Its address there</span><input name="address" maxlength="60" autocomplete="off" spellcheck="false" required></label>
+        <button class="btn">It is in</button>
+    </x-form>
+</div>
 @endif
 <div>
     <h3 class="mb-1">Proof ladder</h3>
@@ -51,11 +63,10 @@
         @endforeach
     </ol>
 </div>
-@foreach ($open->findings as $finding)<p class="note danger">{{ $finding->text }}</p>@endforeach
 @if ($card->profile->caution !== '')<p class="note">{{ $card->profile->caution }}</p>@endif
 @if ($forecast?->breakdown)
 @php($b = $forecast->breakdown)
-<details @if ($bench->station === App\Stations\Station::Survey) open @endif><summary>Forecast to the hub: {{ round($forecast->margin_db) }} dB, {{ Kavvel\Core\Radio\Margin::of($forecast->margin_db)->value }}</summary>
+<details @if ($bench->station === App\Stations\Station::Survey) open @endif><summary>Forecast to the hub: {{ Kavvel\Core\Radio\Margin::text($forecast->margin_db) }}, {{ Kavvel\Core\Radio\Margin::of($forecast->margin_db)->value }}</summary>
     <table class="breakdown"><caption class="visually-hidden">What the forecast is made of</caption><tbody>
         <tr><td>Sends, with both antennas</td><td>{{ sprintf('%.1f dBm', $b['txDbm'] + $b['gainsDb']) }}</td></tr>
         <tr><td>{{ sprintf('%.1f m of free space', $b['distanceM']) }}</td><td>{{ sprintf('−%.1f dB', $b['freeSpaceDb']) }}</td></tr>
@@ -63,11 +74,11 @@
         <tr><td>Furniture and people <span class="quiet">(assumed)</span></td><td>{{ sprintf('−%.1f dB', $b['clutterDb']) }}</td></tr>
         @if ($b['mountingDb'] > 0)<tr><td>Mounted {{ Kavvel\Core\Radio\Mounting::from($slot->mounting)->words() }}</td><td>{{ sprintf('−%.1f dB', $b['mountingDb']) }}</td></tr>@endif
         <tr><td>Needs at least</td><td>{{ str_replace('-', '−', sprintf('%.1f dBm', $b['sensitivityDbm'])) }}</td></tr>
-        <tr class="sum"><td>Link margin</td><td>{{ sprintf('%.1f dB', $forecast->margin_db) }}</td></tr>
+        <tr class="sum"><td>Link margin</td><td>{{ str_replace('-', '−', sprintf('%.1f dB', $forecast->margin_db)) }}</td></tr>
     </tbody></table>
     <p class="quiet">{{ Kavvel\Core\Radio\Margin::of($forecast->margin_db)->meaning() }}</p>
     @if ($b['pessimistic'])<p class="note">A door stands near the heavy wall: the forecast is pessimistic, measure it.</p>@endif
-    @if ($forecast->parent_key)<p class="quiet">Its best way leads through the {{ $bench->sheet->card($forecast->parent_key)?->slot->title() }} ({{ mb_strtolower($bench->sheet->card($forecast->parent_key)?->room ?? '') }}), at {{ round($forecast->parent_margin_db) }} dB.</p>@endif
+    @if ($forecast->parent_key)<p class="quiet">Its best way leads through the {{ $bench->sheet->card($forecast->parent_key)?->slot->title() }} ({{ mb_strtolower($bench->sheet->card($forecast->parent_key)?->room ?? '') }}), at {{ Kavvel\Core\Radio\Margin::text($forecast->parent_margin_db) }}.</p>@endif
 </details>
 @endif
 @if ($open->attempts->isNotEmpty())

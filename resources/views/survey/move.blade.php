@@ -35,7 +35,7 @@
 @if ($weak !== [])
 <ul class="rows">
     @foreach (array_slice($weak, 0, 6) as $card)
-    <li><a href="{{ $bench->url(['slot' => $card->key(), 'storey' => null]) }}" data-opens-slot>@chip($card->profile->protocol)<span>{{ $card->fullTitle() }}</span><span class="end measure">{{ str_replace('-', '−', (string) round($card->forecast->bestDb)) }} dB</span></a></li>
+    <li><a href="{{ $bench->url(['slot' => $card->key(), 'storey' => null]) }}" data-opens-slot>@chip($card->profile->protocol)<span>{{ $card->fullTitle() }}</span><span class="end measure">{{ Kavvel\Core\Radio\Margin::text($card->forecast->bestDb) }}</span></a></li>
     @endforeach
 </ul>
 @endif
