@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Jobs\MakePack;
 use App\Models\Pack;
+use App\Models\RadioLink;
+use App\Models\RadioSurvey;
 use App\Models\Snag;
 use App\Stations\HandOver\PackPress;
 use Illuminate\Support\Facades\Queue;
@@ -67,6 +69,18 @@ final class HandOverTest extends TestCase
             self::assertStringContainsString($part, $text);
         }
         self::assertStringNotContainsString('30412', $text);
+    }
+
+    public function test_the_pack_names_what_is_not_accepted(): void
+    {
+        $this->settle();
+        $survey = RadioSurvey::query()->create(['site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee', 'reference' => 'one', 'state' => 'done', 'asked_at' => now(), 'ended_at' => now()]);
+        RadioLink::query()->create(['radio_survey_id' => $survey->id, 'a' => 'gateway', 'b' => (string) $this->slot('freezer')->node?->address, 'margin_db' => 8.9]);
+        $this->post('/jobs/lantern-house/packs');
+        $text = $this->text((string) $this->get('/jobs/lantern-house/packs/1')->streamedContent());
+
+        self::assertMatchesRegularExpression('/Freezer probe, pantry\s+8 dB\s+thin/', $text);
+        self::assertMatchesRegularExpression('/Ceiling dimmer, chart room\s+none\s+lost/', $text);
     }
 
     public function test_packs_count_up(): void
