@@ -24,7 +24,7 @@ start_all() {
 # Everything but the database, which must be up.
 start_app() {
     local fresh=no
-    php artisan optimize:clear --quiet -e cache 2>/dev/null || rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE"
+    php artisan optimize:clear --quiet 2>/dev/null || rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE"
     php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan view:cache --quiet
     [ "$(php artisan kavvel:is-empty)" = empty ] && fresh=yes
     php artisan migrate --force --quiet || fail "The database could not be brought up to date."

@@ -61,15 +61,10 @@ final readonly class House
                 $fault === null ? null : Fault::from($fault),
             );
         }
-        foreach ($overlay->find('van')?->items() ?? [] as $spare) {
-            $key = $spare->get('key')->id();
-            $profile = $job->profiles[$spare->get('profile')->id()] ?? throw InvalidInput::unknownId($spare->get('profile')->id(), $spare->get('profile')->at);
-            $devices[$key] = new Device($key, $spare->get('title')->text(), self::VAN, self::address($seed, $key), $profile, null, 0.0, false, null);
-        }
         $gateway = new RadioEnd('gateway', array_values($job->gateways)[0], Device::planningRadio(), 0.0, Role::Root);
 
         return new self(
-            $devices,
+            [...$devices, ...self::spares($overlay, $job, $seed)],
             $gateway,
             new RadioPlan(new Building($walls, $job->building->floors), new Clutter),
             array_filter($job->points, static fn (PointEntry $point): bool => $point->mains),
@@ -92,6 +87,29 @@ final readonly class House
         $at = $this->gateway->position;
 
         return new Vec3($at->x - 0.8, $at->y, $at->z);
+    }
+
+    /** @return array<string, Device> what the van holds, by key */
+    private static function spares(Input $overlay, JobFile $job, int $seed): array
+    {
+        $spares = [];
+        foreach ($overlay->find('van')?->items() ?? [] as $spare) {
+            $key = $spare->get('key')->id();
+            $profile = $spare->get('profile');
+            $spares[$key] = new Device(
+                $key,
+                $spare->get('title')->text(),
+                self::VAN,
+                self::address($seed, $key),
+                $job->profiles[$profile->id()] ?? throw InvalidInput::unknownId($profile->id(), $profile->at),
+                null,
+                0.0,
+                false,
+                null,
+            );
+        }
+
+        return $spares;
     }
 
     /** EUI-64 with the locally administered bit set: it belongs to nobody. */

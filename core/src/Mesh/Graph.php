@@ -17,7 +17,7 @@ final readonly class Graph
 
     public int $root;
 
-    /** @var list<list<array{int, float}>> per node: neighbour and worse margin, of links that exist */
+    /** @var list<list<array{int, float}>> per node: neighbour and worse margin, of links that the protocol would use */
     public array $neighbours;
 
     /**
@@ -44,7 +44,7 @@ final readonly class Graph
         $this->root = $numbers['id '.$rootId] ?? throw InvalidInput::unknownId($rootId, '$.root');
         $this->nodes = $nodes;
         $this->links = $links;
-        $this->neighbours = self::adjacency($links, $numbers, count($nodes));
+        $this->neighbours = self::adjacency($protocol, $links, $numbers, count($nodes));
     }
 
     /** @return list<Link> links that touch this node, whatever their margin */
@@ -85,7 +85,7 @@ final readonly class Graph
      * @param  array<string, int>  $numbers
      * @return list<list<array{int, float}>>
      */
-    private static function adjacency(array $links, array $numbers, int $count): array
+    private static function adjacency(Protocol $protocol, array $links, array $numbers, int $count): array
     {
         $neighbours = array_fill(0, $count, []);
         $seen = [];
@@ -100,7 +100,7 @@ final readonly class Graph
                 throw InvalidInput::duplicateLink($link->a, $link->b, "\$.links[{$at}]");
             }
             $seen[$pair] = true;
-            if ($link->worseDb() >= Protocol::EXISTS_DB) {
+            if ($protocol->linkCost($link->worseDb()) !== null) {
                 $neighbours[$a][] = [$b, $link->worseDb()];
                 $neighbours[$b][] = [$a, $link->worseDb()];
             }

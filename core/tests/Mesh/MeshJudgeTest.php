@@ -91,6 +91,15 @@ final class MeshJudgeTest extends TestCase
         self::assertFalse($report->node('d')?->isReachable());
     }
 
+    public function test_a_thread_link_of_no_quality_is_no_way_round(): void
+    {
+        $links = ['hub-r 9', 'hub-s 9', 'r-x 9'];
+
+        self::assertSame(1, MeshJudge::judge($this->graph('thread', 'hub* r s x.', [...$links, 's-x 2']))->node('x')?->disjointPaths);
+        self::assertSame(2, MeshJudge::judge($this->graph('thread', 'hub* r s x.', [...$links, 's-x 2.01']))->node('x')?->disjointPaths);
+        self::assertSame(2, MeshJudge::judge($this->graph('zigbee', 'hub* r s x.', [...$links, 's-x 2']))->node('x')?->disjointPaths, 'Zigbee would use it');
+    }
+
     public function test_two_disjoint_paths_need_two_relays_or_a_direct_link_and_a_relay(): void
     {
         $report = MeshJudge::judge($this->graph('zigbee', 'hub* a b c x. y. z.', ['hub-a 30', 'hub-b 30', 'a-x 20', 'b-x 20', 'hub-y 20', 'a-y 20', 'a-c 20', 'c-z 20', 'b-c 20']));
