@@ -317,7 +317,7 @@ test('what no wall explains is found at the survey, and becomes a snag', async (
     await expect(snags).toContainText('The wall siren is made for US');
     await page.keyboard.press('Escape');
     await page.reload();
-    await expect(finding).toContainText('A snag is open for it.');
+    await expect(finding).toContainText('A snag was raised for it.');
     await finding.getByRole('link').click();
     await expect(page.getByRole('heading', { name: 'Wall siren' })).toBeVisible();
     await expect(page.locator('.side .note.danger')).toContainText('They never hear each other');

@@ -3,6 +3,9 @@
     @if ($question)
         <h2>Ask {{ $question->owner }}</h2>
         <p class="why">{{ $question->text }}</p>
+    @elseif ($toRaise !== [])
+        <h2>{{ $toRaise[0]->move }}</h2>
+        <p class="why">{{ $toRaise[0]->text }}</p>
     @elseif ($weak !== [])
         <h2>Look at the {{ $weak[0]->slot->title() }}</h2>
         <p class="why">By the plan it is the weakest of {{ count($weak) }} that would not be accepted.</p>
@@ -19,6 +22,8 @@
         <div class="thumb"><button class="big" id="big" data-move="question-{{ $question->key }}" data-key="n">Note the answer</button></div>
     </x-form>
     @endif
+@elseif ($toRaise !== [])
+    @if ($bench->mayWork())<div class="thumb"><x-form :action="route('jobs.snags.store', $job)" to="#drawer"><input type="hidden" name="slot" value="{{ $toRaise[0]->slot }}"><input type="hidden" name="text" value="{{ $toRaise[0]->text }}"><button class="big" id="big" data-move="finding-{{ $toRaise[0]->slot ?? 'gateway' }}-{{ $toRaise[0]->rank }}" data-key="n">Raise a snag</button></x-form></div>@endif
 @elseif ($weak !== [])
     <div class="thumb"><a class="big" id="big" data-move="weak-{{ $weak[0]->key() }}" data-key="n" href="{{ $bench->url(['slot' => $weak[0]->key(), 'storey' => null]) }}" data-opens-slot>Open it</a></div>
 @else
@@ -47,7 +52,7 @@
         <li>
             @if ($finding->slot === null)<p><strong>{{ $finding->title }}</strong></p>@else<a href="{{ $bench->url(['slot' => $finding->slot, 'storey' => null]) }}" data-opens-slot><strong>{{ $finding->title }}</strong></a>@endif
             <p class="quiet">{{ $finding->text }}</p>
-            @if (in_array($finding->text, $raised, true))<p class="quiet">A snag is open for it.</p>
+            @if (! in_array($finding, $toRaise, true))<p class="quiet">A snag was raised for it.</p>
             @elseif ($bench->mayWork())<x-form :action="route('jobs.snags.store', $job)" to="#drawer"><input type="hidden" name="slot" value="{{ $finding->slot }}"><input type="hidden" name="text" value="{{ $finding->text }}"><button class="btn small">Raise a snag</button></x-form>@endif
         </li>
         @endforeach
