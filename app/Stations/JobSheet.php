@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Models\Gateway;
-use App\Models\Network;
 use App\Models\Node;
 use App\Models\SiteJob;
 use App\Plan\Geometry;
@@ -34,7 +33,7 @@ final readonly class JobSheet
         $slots = $job->slots()->orderBy('room_id')->orderBy('slots.id')->select('slots.*')
             ->leftJoin('forecasts', static fn (JoinClause $join) => $join->on('forecasts.slot_id', 'slots.id')->where('forecasts.plan_version', $job->plan_version))
             ->addSelect(['forecasts.id as forecast_id', 'forecasts.margin_db', 'forecasts.parent_margin_db', 'forecasts.parent_key'])->get();
-        $nodes = $job->nodes()->orderBy('id')->get()->keyBy('id')->all();
+        $nodes = $job->nodes()->orderBy('id')->get()->getDictionary();
         $outcomes = [];
         foreach ($job->proofResults()->orderBy('id')->toBase()->get(['slot_id', 'rung', 'outcome']) as $proof) {
             $outcomes[$proof->slot_id][$proof->rung] = Outcome::from($proof->outcome);
@@ -101,19 +100,13 @@ final readonly class JobSheet
     /** @return list<string> protocols that the gateway speaks */
     public function protocols(): array
     {
-        return array_values($this->networks()->pluck('protocol')->all());
+        return $this->spoken([]);
     }
 
     /** @return list<string> protocols whose windows Kavvel opens over the gateway link */
     public function linkedProtocols(): array
     {
-        return array_values($this->networks()->where('linked', true)->pluck('protocol')->all());
-    }
-
-    /** @return Collection<int, Network> fetched by the stations that ask for them only */
-    private function networks(): Collection
-    {
-        return $this->gateway?->loadMissing('networks')->networks ?? new Collection;
+        return $this->spoken(['linked' => true]);
     }
 
     public function gatewayPlace(): ?Vec3
@@ -130,6 +123,15 @@ final readonly class JobSheet
         }
 
         return null;
+    }
+
+    /**
+     * @param  array<string, bool>  $where
+     * @return list<string>
+     */
+    private function spoken(array $where): array
+    {
+        return $this->gateway === null ? [] : array_values($this->gateway->networks()->where($where)->orderBy('id')->toBase()->pluck('protocol')->map(strval(...))->all());
     }
 
     public function clutter(): Clutter
