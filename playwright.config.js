@@ -5,8 +5,8 @@ export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'tests/Browser/results',
     workers: 1,
-    timeout: 60_000,
-    expect: { timeout: 15_000 },
+    timeout: 120_000,
+    expect: { timeout: 30_000 },
     reporter: [['list'], ['./tests/Browser/closing-line.js']],
     use: {
         baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:8410',

@@ -18,6 +18,8 @@ trait WithStandin
 
     private bool $isAway = false;
 
+    private int $answersToLose = 0;
+
     protected function startStandin(): void
     {
         $this->handLog = new HandLog(sys_get_temp_dir().'/kavvel-feature-'.getmypid());
@@ -34,6 +36,10 @@ trait WithStandin
             parse_str((string) parse_url($request->url(), PHP_URL_QUERY), $parsed);
             $query = array_combine(array_map(strval(...), array_keys($parsed)), $parsed);
             [$status, $body] = $api->answer($request->method(), (string) parse_url($request->url(), PHP_URL_PATH), $query, (array) json_decode($request->body(), true), $request->header('Authorization')[0] ?? '');
+
+            if ($this->answersToLose-- > 0) {
+                return Http::failedConnection();
+            }
 
             return Http::response((string) json_encode($body), $status, ['Content-Type' => 'application/json']);
         });
@@ -56,6 +62,12 @@ trait WithStandin
     protected function listen(): void
     {
         app(Listener::class)->pollAll();
+    }
+
+    /** The next answers are lost on the way, after the gateway has done what was asked. */
+    protected function gatewayAnswersAreLost(int $answers): void
+    {
+        $this->answersToLose = $answers;
     }
 
     protected function gatewayIsAway(bool $away = true): void

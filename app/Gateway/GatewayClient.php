@@ -7,6 +7,7 @@ namespace App\Gateway;
 use App\Models\Gateway;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Http;
+use Throwable;
 
 /**
  * Speaks the gateway link (docs/gateway-link.md). Commands carry an id of their own, so that a repeated one
@@ -17,6 +18,11 @@ use Illuminate\Support\Facades\Http;
 final readonly class GatewayClient
 {
     private const SECONDS = 3;
+
+    /** One lost answer on a busy line is no absence */
+    private const TRIES = 2;
+
+    private const PAUSE_MS = 200;
 
     public const WINDOW_SECONDS = 254;
 
@@ -84,7 +90,9 @@ final readonly class GatewayClient
     private function send(string $method, string $path, array $data = []): array
     {
         try {
+            // A second try is safe: the gateway carries a command out once, whoever repeats it.
             $response = Http::withToken($this->token)->acceptJson()->connectTimeout(self::SECONDS)->timeout(self::SECONDS)
+                ->retry(self::TRIES, self::PAUSE_MS, static fn (Throwable $failed): bool => $failed instanceof ConnectionException, throw: false)
                 ->send($method, $this->url.$path, $method === 'GET' ? ['query' => $data] : ['json' => (object) $data]);
         } catch (ConnectionException) {
             throw GatewayAway::at($this->url);

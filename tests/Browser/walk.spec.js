@@ -5,7 +5,7 @@ import { expectAccessible, JOB, openHands, signIn } from './bench.js';
 test.describe.configure({ mode: 'serial' });
 
 test('a day with it: from sign-in to the printed pack', async ({ page, context }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(360_000);
     await page.goto('/');
     await expectAccessible(page);
     await signIn(page);

@@ -36,6 +36,20 @@ final class ListenerTest extends TestCase
         self::assertSame([1, 2], GatewayEvent::query()->orderBy('sequence')->pluck('sequence')->all());
     }
 
+    public function test_one_lost_answer_is_no_absence_and_opens_no_second_window(): void
+    {
+        $this->gatewayAnswersAreLost(1);
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertRedirect();
+        $this->gatewayAnswersAreLost(1);
+        $this->listen();
+
+        self::assertSame(['gateway.started', 'window.opened'], GatewayEvent::query()->orderBy('sequence')->pluck('type')->all());
+        self::assertNull(Gateway::query()->whereNotNull('url')->firstOrFail()->silent_since);
+        $this->gatewayAnswersAreLost(2);
+        $this->listen();
+        self::assertNotNull(Gateway::query()->whereNotNull('url')->firstOrFail()->silent_since, 'two are');
+    }
+
     public function test_a_second_look_changes_nothing(): void
     {
         $this->pairHallRelay();
