@@ -117,6 +117,26 @@ final class NameMeshTest extends TestCase
         $this->htmx('POST', '/jobs/lantern-house/relays', ['protocol' => 'zigbee', 'point' => 'roof-p9'])->assertStatus(422)->assertSee('no such mains point');
     }
 
+    public function test_a_relay_that_the_plan_has_comes_before_a_new_one(): void
+    {
+        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->pass(10);
+
+        $this->get('/jobs/lantern-house/mesh')->assertSee('Pair the ceiling relay in the hall')->assertSee('and helps 1 more: it has only to be paired.')
+            ->assertSeeInOrder(['Now', '2 lost', 'With it', '0 lost'])->assertSee('jobs/lantern-house/pair?next=hall-relay')
+            ->assertSeeInOrder(['Pairing the ceiling relay in the hall makes it accepted.', 'Or a new relay at the socket in the boot room']);
+    }
+
+    public function test_an_added_relay_is_to_be_paired_and_no_second_one_is_asked_for(): void
+    {
+        $this->pairHallRelay();
+        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->pass(10);
+        $this->post('/jobs/lantern-house/relays', ['protocol' => 'zigbee', 'point' => 'pantry-p1']);
+
+        $this->get('/jobs/lantern-house/mesh')->assertSee('Pair the socket relay plug in the pantry')->assertSee('Go and pair it');
+    }
+
     public function test_every_thin_or_lost_device_has_its_remedy_beside_it(): void
     {
         $this->post('/jobs/lantern-house/radio-surveys');
@@ -124,7 +144,7 @@ final class NameMeshTest extends TestCase
         $page = $this->get('/jobs/lantern-house/mesh');
 
         foreach (['freezer', 'shed-plug'] as $key) {
-            $page->assertSeeInOrder(['Thin or lost, and what helps', ucfirst($this->slot($key)->title()), 'A relay at the socket in the']);
+            $page->assertSeeInOrder(['Thin or lost, and what helps', ucfirst($this->slot($key)->title()), 'relay at the socket in the']);
         }
     }
 

@@ -6,8 +6,10 @@ namespace App\Stations\Mesh;
 
 use App\Models\RadioSurvey;
 use App\Stations\JobSheet;
+use App\Stations\SlotCard;
 use App\Stations\Survey\Forecasts;
 use Illuminate\Support\Facades\Cache;
+use Kavvel\Core\Mesh\NodeJudgement;
 use Kavvel\Core\Mesh\RelaySearch;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Mesh\Verdict;
@@ -16,51 +18,55 @@ use Kavvel\Core\Radio\RadioPlan;
 use Kavvel\Core\Radio\Transceiver;
 use LogicException;
 
-/**
- * Where one more relay makes each thin or lost device accepted. Kept per survey and version of the plan.
- *
- * @phpstan-import-type Remedy from FreeMains
- */
+/** Which one relay makes each thin or lost device accepted. Kept per survey, version of the plan and devices that are in. */
 final readonly class Relays
 {
     private const KEPT_SECONDS = 3600;
 
     public function __construct(private Forecasts $forecasts) {}
 
-    /** @return array<string, Remedy> by slot; a device that no single relay helps is left out */
+    /** @return array<string, list<Remedy>> by slot: a relay of the plan first, then a new one; a device that no single relay helps is left out */
     public function advise(JobSheet $sheet, SurveyedMesh $mesh, RadioSurvey $survey): array
     {
-        $open = [...$mesh->report->with(Verdict::Lost), ...$mesh->report->with(Verdict::Thin)];
+        $open = array_map(static fn (NodeJudgement $node): string => $node->id, [...$mesh->report->with(Verdict::Lost), ...$mesh->report->with(Verdict::Thin)]);
         if ($open === []) {
             return [];
         }
+        $in = array_keys(array_filter($sheet->ofProtocol($survey->protocol), static fn (SlotCard $card): bool => $card->isIn()));
 
         return Cache::remember(
-            "relays.{$survey->id}.{$sheet->job->plan_version}.".count($mesh->graph->nodes),
+            "relays.{$survey->id}.{$sheet->job->plan_version}.".md5(implode(' ', $in)),
             self::KEPT_SECONDS,
-            fn (): array => $this->search($sheet, $mesh, $survey->protocol, array_column($open, 'id')),
+            fn (): array => $this->search($sheet, $mesh, $survey->protocol, $open),
         );
     }
 
     /**
      * @param  list<string>  $open
-     * @return array<string, Remedy>
+     * @return array<string, list<Remedy>>
      */
     private function search(JobSheet $sheet, SurveyedMesh $mesh, string $protocol, array $open): array
     {
         $building = $sheet->geometry->building();
         $radio = Transceiver::of($protocol, $sheet->job->region) ?? throw new LogicException("Nothing relays over {$protocol}.");
-        $ends = array_intersect_key($sheet->radioEnds($sheet->ofProtocol($protocol), $building), array_column($mesh->graph->nodes, 'id', 'id'));
+        $ends = $sheet->radioEnds($sheet->ofProtocol($protocol), $building);
+        $members = array_intersect_key($ends, array_column($mesh->graph->nodes, 'id', 'id'));
+        $planned = array_filter(array_diff_key($ends, $members), static fn (RadioEnd $end): bool => $end->role === Role::Router && ! $end->removable);
         $gateway = new RadioEnd(SurveyedMesh::ROOT, $this->forecasts->gatewayEnd($sheet, $radio)->position, $radio, 0.0, Role::Root);
-        $search = RelaySearch::over(FreeMains::places($sheet, $radio), [$gateway, ...array_values($ends)], $mesh->graph, new RadioPlan($building, $sheet->clutter()), $sheet->job->acceptance_db);
+        $plan = new RadioPlan($building, $sheet->clutter());
+        $network = [$gateway, ...array_values($members)];
+        $ofPlan = RelaySearch::over(array_values($planned), $network, $mesh->graph, $plan, $sheet->job->acceptance_db);
+        $ofPoints = RelaySearch::over(FreeMains::places($sheet, $radio), $network, $mesh->graph, $plan, $sheet->job->acceptance_db);
         $remedies = [];
-        foreach (array_intersect_key($ends, array_flip($open)) as $key => $device) {
-            $advice = $search->for($device);
-            if ($advice !== null) {
-                $remedies[$key] = FreeMains::describe($sheet, $advice);
-            }
+        foreach (array_intersect_key($members, array_flip($open)) as $key => $device) {
+            $pairing = $ofPlan->for($device);
+            $pluggingIn = $ofPoints->for($device);
+            $remedies[$key] = array_values(array_filter([
+                $pairing === null ? null : Remedy::pairing($sheet, $pairing),
+                $pluggingIn === null ? null : Remedy::pluggingIn($sheet, $pluggingIn),
+            ]));
         }
 
-        return $remedies;
+        return array_filter($remedies);
     }
 }
