@@ -8,10 +8,7 @@ use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Cli\Input;
 use Kavvel\Core\InvalidInput;
 use Kavvel\Core\Naming\Pattern;
-use Kavvel\Core\Pairing\Ending;
 use Kavvel\Core\Pairing\School;
-use Kavvel\Core\Proving\Outcome;
-use Kavvel\Core\Proving\Rung;
 use Kavvel\Core\Radio\Channel;
 use Kavvel\Core\Radio\Mounting;
 use Kavvel\Core\Radio\Transceiver;
@@ -28,10 +25,6 @@ final readonly class JobFile
     public const VERSION = 1;
 
     public const STAGES = ['survey', 'commissioning', 'aftercare'];
-
-    private const DATE = '/^\d{4}-\d{2}-\d{2}$/';
-
-    private const TIME = '/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?Z$/';
 
     /**
      * @param  array<string, mixed>  $data  the file as it was read
@@ -59,19 +52,19 @@ final readonly class JobFile
         if ($input->get('version')->wholeFrom(1) !== self::VERSION) {
             throw InvalidInput::outOfRange('$.version', 'the version '.self::VERSION);
         }
-        self::date($input->get('asOf'));
+        Check::date($input->get('asOf'));
         self::head($input->get('job'));
-        $storeys = self::keys($input, 'storeys');
+        $storeys = Check::keys($input, 'storeys');
         $building = BuildingReader::building($input->get('storeys')->items(), $input->get('walls')->items());
-        self::keys($input, 'walls');
-        $rooms = self::keys($input, 'rooms');
+        Check::keys($input, 'walls');
+        $rooms = Check::keys($input, 'rooms');
         foreach ($input->get('storeys')->items() as $storey) {
             $storey->get('level')->number();
             $storey->get('height')->positive();
         }
         $outlines = [];
         foreach ($input->get('rooms')->items() as $room) {
-            self::known($room->get('storey'), $storeys);
+            Check::known($room->get('storey'), $storeys);
             $outlines[$room->get('key')->id()] = new Polygon(BuildingReader::outline($room->get('outline')));
             $room->get('name')->text();
             $room->get('code')->text();
@@ -79,9 +72,9 @@ final readonly class JobFile
         $points = self::points($input, $rooms);
         $profiles = self::profiles($input);
         $gateways = self::gateways($input, $storeys);
-        $nodes = self::nodes($input, array_keys($gateways));
+        $nodes = Records::addresses($input, array_keys($gateways));
         $slots = self::slots($input, $rooms, array_map(strval(...), array_keys($points)), $profiles, $nodes);
-        self::records($input, array_map(static fn (SlotEntry $slot): string => $slot->key, $slots));
+        Records::check($input, array_map(static fn (SlotEntry $slot): string => $slot->key, $slots));
 
         /** @var array<string, mixed> $data */
         $data = json_decode($json, true);
@@ -115,9 +108,9 @@ final readonly class JobFile
     private static function points(Input $input, array $rooms): array
     {
         $points = [];
-        self::keys($input, 'points');
+        Check::keys($input, 'points');
         foreach ($input->get('points')->items() as $point) {
-            self::known($point->get('room'), $rooms);
+            Check::known($point->get('room'), $rooms);
             $points[$point->get('key')->id()] = new PointEntry(
                 $point->get('room')->id(),
                 $point->get('purpose')->text(),
@@ -133,7 +126,7 @@ final readonly class JobFile
     private static function profiles(Input $input): array
     {
         $profiles = [];
-        self::keys($input, 'profiles');
+        Check::keys($input, 'profiles');
         foreach ($input->get('profiles')->items() as $profile) {
             $read = Profile::fromInput($profile, $input->get('job')->get('region')->text());
             $profiles[$read->key] = $read;
@@ -149,9 +142,9 @@ final readonly class JobFile
     private static function gateways(Input $input, array $storeys): array
     {
         $gateways = [];
-        self::keys($input, 'gateways');
+        Check::keys($input, 'gateways');
         foreach ($input->get('gateways')->items() as $gateway) {
-            self::known($gateway->get('storey'), $storeys);
+            Check::known($gateway->get('storey'), $storeys);
             $gateway->get('name')->text();
             $gateways[$gateway->get('key')->id()] = BuildingReader::place($gateway->get('position'));
             foreach ($gateway->get('networks')->items() as $network) {
@@ -168,32 +161,6 @@ final readonly class JobFile
     }
 
     /**
-     * @param  list<string>  $gateways
-     * @return list<string>
-     */
-    private static function nodes(Input $input, array $gateways): array
-    {
-        $addresses = [];
-        foreach ($input->get('nodes')->items() as $node) {
-            $address = $node->get('address');
-            if (in_array($address->id(), $addresses, true)) {
-                throw InvalidInput::duplicateId($address->id(), $address->at);
-            }
-            $addresses[] = $address->id();
-            self::known($node->get('gateway'), $gateways);
-            $node->get('protocol')->word(Profile::PROTOCOLS);
-            $node->get('role')->word(['router', 'end']);
-            $node->get('state')->word(['announced', 'joined', 'in-part']);
-            $node->get('capabilities')->items();
-            foreach (['joinedAt', 'heardAt'] as $time) {
-                self::time($node->find($time));
-            }
-        }
-
-        return $addresses;
-    }
-
-    /**
      * @param  list<string>  $rooms
      * @param  list<string>  $points
      * @param  array<string, Profile>  $profiles
@@ -202,24 +169,24 @@ final readonly class JobFile
      */
     private static function slots(Input $input, array $rooms, array $points, array $profiles, array $nodes): array
     {
-        self::keys($input, 'slots');
+        Check::keys($input, 'slots');
         $slots = [];
         $taken = [];
         foreach ($input->get('slots')->items() as $slot) {
-            self::known($slot->get('room'), $rooms);
+            Check::known($slot->get('room'), $rooms);
             if ($slot->find('point') !== null) {
-                self::known($slot->get('point'), $points);
+                Check::known($slot->get('point'), $points);
             }
             $node = $slot->find('node');
             if ($node !== null) {
-                self::known($node, $nodes);
+                Check::known($node, $nodes);
                 if (isset($taken[$node->id()])) {
                     throw InvalidInput::duplicateId($node->id(), $node->at);
                 }
                 $taken[$node->id()] = true;
             }
-            self::known($slot->get('profile'), array_map(strval(...), array_keys($profiles)));
-            self::time($slot->find('namedAt'));
+            Check::known($slot->get('profile'), array_map(strval(...), array_keys($profiles)));
+            Check::time($slot->find('namedAt'));
             $slots[] = new SlotEntry(
                 $slot->get('key')->id(),
                 $slot->get('room')->id(),
@@ -233,86 +200,5 @@ final readonly class JobFile
         }
 
         return $slots;
-    }
-
-    /** @param list<string> $slots */
-    private static function records(Input $input, array $slots): void
-    {
-        foreach ($input->get('attempts')->items() as $attempt) {
-            self::known($attempt->get('slot'), $slots);
-            $attempt->get('state')->word(array_column(Ending::cases(), 'value'));
-            self::time($attempt->get('startedAt'));
-            self::time($attempt->find('endedAt'));
-        }
-        foreach ($input->get('proofs')->items() as $proof) {
-            self::known($proof->get('slot'), $slots);
-            $proof->get('rung')->word(array_column(Rung::cases(), 'value'));
-            $proof->get('outcome')->word(array_column(Outcome::cases(), 'value'));
-            self::time($proof->get('at'));
-        }
-        foreach ($input->get('surveys')->items() as $survey) {
-            self::time($survey->get('askedAt'));
-            foreach ($survey->get('links')->items() as $link) {
-                $link->get('a')->id();
-                $link->get('b')->id();
-                $link->get('marginDb')->number();
-            }
-        }
-        self::keys($input, 'questions');
-        foreach ($input->get('questions')->items() as $question) {
-            $question->get('text')->id();
-            self::date($question->get('dueOn'));
-        }
-        self::keys($input, 'snags');
-        foreach ($input->get('snags')->items() as $snag) {
-            $snag->get('text')->id();
-            $snag->get('state')->word(['open', 'cleared', 'accepted']);
-            self::time($snag->get('raisedAt'));
-            if ($snag->find('slot') !== null) {
-                self::known($snag->get('slot'), $slots);
-            }
-        }
-        foreach ($input->get('log')->items() as $entry) {
-            $entry->get('text')->text();
-            $entry->get('by')->text();
-            self::time($entry->get('at'));
-        }
-    }
-
-    /** @return list<string> */
-    private static function keys(Input $input, string $list): array
-    {
-        $keys = [];
-        foreach ($input->get($list)->items() as $item) {
-            $key = $item->get('key');
-            if (in_array($key->id(), $keys, true)) {
-                throw InvalidInput::duplicateId($key->id(), $key->at);
-            }
-            $keys[] = $key->id();
-        }
-
-        return $keys;
-    }
-
-    /** @param list<string> $known */
-    private static function known(Input $reference, array $known): void
-    {
-        if (! in_array($reference->id(), $known, true)) {
-            throw InvalidInput::unknownId($reference->id(), $reference->at);
-        }
-    }
-
-    private static function date(Input $date): void
-    {
-        if (preg_match(self::DATE, $date->text()) !== 1 || strtotime($date->text()) === false) {
-            throw InvalidInput::outOfRange($date->at, 'a date such as 2026-11-20');
-        }
-    }
-
-    private static function time(?Input $time): void
-    {
-        if ($time !== null && (preg_match(self::TIME, $time->text()) !== 1 || strtotime($time->text()) === false)) {
-            throw InvalidInput::outOfRange($time->at, 'a time such as 2026-11-20T09:30:00Z');
-        }
     }
 }

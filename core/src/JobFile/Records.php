@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\JobFile;
+
+use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Cli\Input;
+use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Pairing\Ending;
+use Kavvel\Core\Proving\Outcome;
+use Kavvel\Core\Proving\Rung;
+
+/** What was done on a job, as its file tells it: nodes, attempts, proofs, surveys, questions, snags, log. */
+final readonly class Records
+{
+    /**
+     * @param  list<string>  $gateways
+     * @return list<string>
+     */
+    public static function addresses(Input $input, array $gateways): array
+    {
+        $addresses = [];
+        foreach ($input->get('nodes')->items() as $node) {
+            $address = $node->get('address');
+            if (in_array($address->id(), $addresses, true)) {
+                throw InvalidInput::duplicateId($address->id(), $address->at);
+            }
+            $addresses[] = $address->id();
+            Check::known($node->get('gateway'), $gateways);
+            $node->get('protocol')->word(Profile::PROTOCOLS);
+            $node->get('role')->word(['router', 'end']);
+            $node->get('state')->word(['announced', 'joined', 'in-part']);
+            $node->get('capabilities')->items();
+            foreach (['joinedAt', 'heardAt'] as $time) {
+                Check::time($node->find($time));
+            }
+        }
+
+        return $addresses;
+    }
+
+    /** @param list<string> $slots */
+    public static function check(Input $input, array $slots): void
+    {
+        foreach ($input->get('attempts')->items() as $attempt) {
+            Check::known($attempt->get('slot'), $slots);
+            $attempt->get('state')->word(array_column(Ending::cases(), 'value'));
+            Check::time($attempt->get('startedAt'));
+            Check::time($attempt->find('endedAt'));
+        }
+        foreach ($input->get('proofs')->items() as $proof) {
+            Check::known($proof->get('slot'), $slots);
+            $proof->get('rung')->word(array_column(Rung::cases(), 'value'));
+            $proof->get('outcome')->word(array_column(Outcome::cases(), 'value'));
+            Check::time($proof->get('at'));
+        }
+        foreach ($input->get('surveys')->items() as $survey) {
+            Check::time($survey->get('askedAt'));
+            foreach ($survey->get('links')->items() as $link) {
+                $link->get('a')->id();
+                $link->get('b')->id();
+                $link->get('marginDb')->number();
+            }
+        }
+        Check::keys($input, 'questions');
+        foreach ($input->get('questions')->items() as $question) {
+            $question->get('text')->id();
+            Check::date($question->get('dueOn'));
+        }
+        Check::keys($input, 'snags');
+        foreach ($input->get('snags')->items() as $snag) {
+            $snag->get('text')->id();
+            $snag->get('state')->word(['open', 'cleared', 'accepted']);
+            Check::time($snag->get('raisedAt'));
+            if ($snag->find('slot') !== null) {
+                Check::known($snag->get('slot'), $slots);
+            }
+        }
+        foreach ($input->get('log')->items() as $entry) {
+            $entry->get('text')->text();
+            $entry->get('by')->text();
+            Check::time($entry->get('at'));
+        }
+    }
+}
