@@ -35,6 +35,7 @@ Route::middleware(['auth', 'company', StoreOnce::class])->group(static function 
         Route::get('/find', Controllers\FindController::class)->name('jobs.find');
         Route::get('/packs/{pack:number}', [Controllers\PackController::class, 'show'])->name('jobs.packs.show');
         Route::put('/client', [Controllers\ClientController::class, 'update'])->middleware('can:editClient,job')->name('jobs.client.update');
+        Route::put('/visit', [Controllers\VisitController::class, 'update'])->middleware('can:editClient,job')->name('jobs.visit.update');
 
         Route::middleware('can:work,job')->group(static function (): void {
             Route::post('/logbook', [Controllers\LogbookController::class, 'store'])->name('jobs.logbook.store');

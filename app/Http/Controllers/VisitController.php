@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\VisitRequest;
+use App\Logbook\Logbook;
+use App\Models\SiteJob;
+use App\Stations\OptimisticLock;
+use Illuminate\Http\RedirectResponse;
+
+final class VisitController
+{
+    public function update(VisitRequest $request, SiteJob $job, Logbook $logbook, OptimisticLock $lock): RedirectResponse
+    {
+        $lock->update($job, $request->integer('lock_version'), $request->values(), 'the visit of this job', ['visit_number' => 'Visit', 'visit_of' => 'Of', 'planned_minutes' => 'Minutes planned', 'used_minutes' => 'Minutes used']);
+        $logbook->write($job, $request->person(), 'job', sprintf('Planned visit %d of %d, %d minutes.', ...array_values($request->safe(['visit_number', 'visit_of', 'planned_minutes']))));
+
+        return redirect()->route('jobs.index', status: 303);
+    }
+}
