@@ -62,6 +62,7 @@ Route::middleware(['auth', 'company', StoreOnce::class])->group(static function 
         });
 
         Route::middleware('can:lead,job')->group(static function (): void {
+            Route::put('/rules', [Controllers\JobRulesController::class, 'update'])->name('jobs.rules.update');
             Route::post('/snags/{snag:key}/acceptance', [Controllers\SnagAcceptanceController::class, 'store'])->name('jobs.snags.acceptance.store');
             Route::post('/packs', [Controllers\PackController::class, 'store'])->name('jobs.packs.store');
         });

@@ -19,6 +19,8 @@ final class RolesTest extends TestCase
         $this->post('/jobs/lantern-house/packs')->assertForbidden();
         $this->put('/jobs/lantern-house/client', [])->assertForbidden();
         $this->put('/jobs/lantern-house/visit', [])->assertForbidden();
+        $this->put('/jobs/lantern-house/rules', [])->assertForbidden();
+        $this->get('/jobs/lantern-house/survey')->assertSee('What this job goes by')->assertDontSee('Change the rules of this job');
         $this->get('/jobs/lantern-house/hand-over')->assertSee('A lead records what the client accepts.')->assertDontSee('The client accepts it');
     }
 

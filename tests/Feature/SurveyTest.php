@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Profile;
+use App\Models\RadioLink;
+use App\Models\RadioSurvey;
 use App\Stations\Survey\Forecasts;
 use Tests\TestCase;
 
@@ -30,6 +32,31 @@ final class SurveyTest extends TestCase
 
         $this->get($survey)->assertSee('<h2>Look at the ceiling relay</h2>', false)->assertSee('A snag was raised for it.');
         self::assertSame(['wall siren', null, 'wall switch'], $this->siteJob()->snags()->with('slot')->latest('id')->limit(3)->get()->reverse()->map(static fn ($snag): ?string => $snag->slot?->title())->values()->all());
+    }
+
+    public function test_a_lead_changes_the_rules_and_everything_is_judged_by_them(): void
+    {
+        $rules = ['school' => 'at-bench', 'name_pattern' => '{what} {room} {n}', 'acceptance_db' => '16', 'clutter_constant_db' => '5', 'clutter_db_per_metre' => '0.3', 'lock_version' => 1];
+        $survey = RadioSurvey::query()->create(['site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee', 'reference' => 'one', 'state' => 'done', 'asked_at' => now(), 'ended_at' => now(), 'accepted' => 1, 'thin' => 0, 'lost' => 10]);
+        RadioLink::query()->create(['radio_survey_id' => $survey->id, 'a' => 'gateway', 'b' => (string) $this->slot('freezer')->node?->address, 'margin_db' => 14]);
+        $margin = fn (): float => (float) $this->slot('shed-plug')->forecasts()->latest('plan_version')->firstOrFail()->margin_db;
+        $before = $margin();
+        $this->put('/jobs/lantern-house/rules', $rules)->assertRedirect('/jobs/lantern-house/survey');
+
+        self::assertEqualsWithDelta($before - 2, $margin(), 1e-9, 'furniture costs 2 dB more');
+        self::assertSame([0, 1, 10], [$survey->refresh()->accepted, $survey->thin, $survey->lost], '14 dB is thin where 16 dB are asked for');
+        self::assertTrue($this->logged('Accepted from, dB: 12 → 16; Furniture and people, dB: 3 → 5.'));
+        $this->get('/jobs/lantern-house/pair')->assertSee('at the bench, then placed');
+        $this->get('/jobs/lantern-house/name?next=freezer')->assertSee('value="probe Pantry"', false);
+        $this->put('/jobs/lantern-house/rules', [...$rules, 'acceptance_db' => '20'])->assertStatus(409)->assertSeeInOrder(['Accepted from, dB', '16', '20']);
+    }
+
+    public function test_rules_that_make_no_sense_are_refused_in_words(): void
+    {
+        $rules = ['school' => 'in-place', 'name_pattern' => '{room}', 'acceptance_db' => '3', 'clutter_constant_db' => '-1', 'clutter_db_per_metre' => '9', 'lock_version' => 1];
+        $this->htmx('PUT', '/jobs/lantern-house/rules', $rules)->assertStatus(422)->assertSee('a pattern with {what} in it')->assertSee('below 6 dB it is lost');
+
+        self::assertSame(12.0, $this->siteJob()->acceptance_db);
     }
 
     public function test_a_device_of_another_region_has_no_forecast_and_says_why(): void

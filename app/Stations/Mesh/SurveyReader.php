@@ -11,7 +11,6 @@ use App\Models\RadioSurvey;
 use App\Stations\JobSheet;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Support\Facades\DB;
-use Kavvel\Core\Mesh\Verdict;
 
 /** Fetches the neighbour tables of a finished survey, stores the links and what they come to. */
 final readonly class SurveyReader
@@ -27,9 +26,7 @@ final readonly class SurveyReader
                 'margin_db' => $link['marginDb'], 'margin_back_db' => $link['marginBackDb'] ?? null,
             ], $links));
             $job = $survey->job()->firstOrFail();
-            $report = SurveyedMesh::of(JobSheet::of($job), $survey)->report;
-            $survey->update(['state' => 'done', 'ended_at' => now(), 'accepted' => $report->count(Verdict::Accepted),
-                'thin' => $report->count(Verdict::Thin), 'lost' => $report->count(Verdict::Lost)]);
+            $survey->update(['state' => 'done', 'ended_at' => now(), ...SurveyedMesh::of(JobSheet::of($job), $survey)->counts()]);
             $this->logbook->write($job, Logbook::GATEWAY, 'mesh', sprintf('Survey done: %d links, %d thin, %d lost.', count($links), $survey->thin, $survey->lost));
         });
     }

@@ -14,6 +14,7 @@ use Kavvel\Core\Mesh\MeshReport;
 use Kavvel\Core\Mesh\Node;
 use Kavvel\Core\Mesh\Protocol;
 use Kavvel\Core\Mesh\Role;
+use Kavvel\Core\Mesh\Verdict;
 
 /** A stored survey as a judged network, by slot key where an address is matched to a slot. */
 final readonly class SurveyedMesh
@@ -51,6 +52,12 @@ final readonly class SurveyedMesh
         $graph = new Graph(Protocol::from($survey->protocol), $nodes, $links, self::ROOT);
 
         return new self($graph, MeshJudge::judge($graph, $sheet->job->acceptance_db));
+    }
+
+    /** @return array{accepted: int, thin: int, lost: int} */
+    public function counts(): array
+    {
+        return ['accepted' => $this->report->count(Verdict::Accepted), 'thin' => $this->report->count(Verdict::Thin), 'lost' => $this->report->count(Verdict::Lost)];
     }
 
     /** @param array<string, SlotCard> $cards */

@@ -18,6 +18,7 @@ use Kavvel\Core\Pairing\Cause;
 use Kavvel\Core\Pairing\Diagnosis;
 use Kavvel\Core\Pairing\Ending;
 use Kavvel\Core\Pairing\Evidence;
+use Kavvel\Core\Pairing\School;
 use LogicException;
 
 /** Which device to pair now, how, and what the gateway hears while it happens. */
@@ -45,7 +46,7 @@ final readonly class PairStation
             new Lens($this->forecastLink($sheet, $target)),
             $target->key(),
             isLive: $window !== null,
-            note: 'in place, outward from the gateway',
+            note: School::from($sheet->job->school)->words(),
         );
     }
 

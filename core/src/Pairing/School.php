@@ -9,4 +9,20 @@ enum School: string
 {
     case InPlace = 'in-place';
     case AtBench = 'at-bench';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::InPlace => 'in place, outward from the gateway',
+            self::AtBench => 'at the bench, then placed',
+        };
+    }
+
+    public function why(): string
+    {
+        return match ($this) {
+            self::InPlace => 'In place, routes and parents are true from the start.',
+            self::AtBench => 'At the bench it goes quicker, but routes and parents are wrong until each device is placed: survey the mesh again then.',
+        };
+    }
 }

@@ -59,6 +59,7 @@
     </ul>
 </div>
 @endif
+@include('survey.rules')
 @if ($bench->mayWork())
     @include('slots.add')
 @endif

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Validation\Rule;
+use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Naming\Pattern;
+use Kavvel\Core\Pairing\School;
+
+final class JobRulesRequest extends PersonRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'school' => ['required', Rule::enum(School::class)],
+            'name_pattern' => ['required', 'string', 'max:120', static function (string $attribute, mixed $value, callable $fail): void {
+                try {
+                    new Pattern((string) $value, 'the pattern');
+                } catch (InvalidInput $refused) {
+                    $fail($refused->getMessage());
+                }
+            }],
+            'acceptance_db' => ['required', 'numeric', 'between:6,40'],
+            'clutter_constant_db' => ['required', 'numeric', 'between:0,15'],
+            'clutter_db_per_metre' => ['required', 'numeric', 'between:0,2'],
+            'lock_version' => ['required', 'integer'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['acceptance_db.between' => 'A link is accepted from 6 to 40 dB on: below 6 dB it is lost.', 'clutter_constant_db.between' => 'Furniture and people cost 0 to 15 dB.',
+            'clutter_db_per_metre.between' => 'Furniture and people cost 0 to 2 dB for each metre.'];
+    }
+
+    /** @return array<string, mixed> */
+    public function values(): array
+    {
+        return $this->safe(['school', 'name_pattern', 'acceptance_db', 'clutter_constant_db', 'clutter_db_per_metre']);
+    }
+}
