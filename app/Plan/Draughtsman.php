@@ -70,8 +70,9 @@ final class Draughtsman
         $current = $this->currentBox($plates);
         $capsuleBoxes = array_column($capsules, 'box');
         $wallBoxes = WallShapes::boxes($walls);
-        $firm = [...$fixed, ...$capsuleBoxes, ...($current === null ? [] : [$current])];
         $points = $this->lens->showPoints ? $this->pointsOn($storey['key']) : [];
+        $pointLabels = $this->pointLabels($points);
+        $firm = [...$fixed, ...$capsuleBoxes, ...array_map(static fn (Label $label): Box => $label->plate, $pointLabels), ...($current === null ? [] : [$current])];
         $pointBoxes = array_map(static fn (array $point): Box => Box::around($point['x'], $point['y'], 0.34, 0.34), $points);
         $lineBoxes = [];
         foreach ($lines as $line) {
@@ -90,7 +91,7 @@ final class Draughtsman
             $this->treads($storey['key']),
             array_map(static fn (array $room): array => ['text' => $room['text'], 'x' => $room['box']->x, 'y' => $room['box']->y + self::TEXT * 0.95, 'size' => self::TEXT], $rooms),
             $plates,
-            $this->labels([...$this->plateLabels($plates), ...$this->pointLabels($points)], $frame, [...array_filter($pointBoxes, static fn (int $number): bool => $points[$number]['disturber'] !== null, ARRAY_FILTER_USE_KEY), ...$firm, ...$roomBoxes, ...$wallBoxes], $lineBoxes),
+            $this->labels([...$this->plateLabels($plates), ...$pointLabels], $frame, [...$firm, ...$roomBoxes, ...$wallBoxes], $lineBoxes),
             $lines,
             $capsules,
             $points,
@@ -228,6 +229,8 @@ final class Draughtsman
     }
 
     /**
+     * What disturbs antennas is named; a socket is not.
+     *
      * @param  list<PlanPoint>  $points
      * @return list<Label>
      */

@@ -103,10 +103,16 @@ final readonly class JobSheet
         return $this->spoken([]);
     }
 
-    /** @return list<string> protocols whose windows Kavvel opens over the gateway link */
+    /** @return list<string> protocols that Kavvel reaches over the gateway link */
     public function linkedProtocols(): array
     {
-        return $this->spoken(['linked' => true]);
+        return $this->gateway?->url === null ? [] : $this->spoken(['linked' => true]);
+    }
+
+    /** Whether Kavvel opens the window of this device, names it and hears it; else all that is done at its own controller. */
+    public function isLinked(SlotCard $card): bool
+    {
+        return in_array($card->profile->protocol, $this->linkedProtocols(), true);
     }
 
     public function gatewayPlace(): ?Vec3

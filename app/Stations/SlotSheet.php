@@ -19,7 +19,12 @@ final readonly class SlotSheet
      * @param  Collection<int, Credential>  $credentials
      * @param  list<Finding>  $findings
      */
-    private function __construct(public SlotCard $card, public Collection $attempts, public Collection $credentials, public ?Forecast $forecast, public array $findings, public bool $isPairedByHand) {}
+    private function __construct(public SlotCard $card, public Collection $attempts, public Collection $credentials, public ?Forecast $forecast, public array $findings, public bool $isLinked) {}
+
+    public function isPairedByHand(): bool
+    {
+        return ! $this->isLinked && ! $this->card->isIn() && Line::isPaired($this->card->profile);
+    }
 
     public static function of(SlotCard $card, JobSheet $sheet): self
     {
@@ -29,7 +34,7 @@ final readonly class SlotSheet
             $card->slot->credentials()->get(),
             $card->forecast === null ? null : $card->slot->forecasts()->whereKey($card->forecast->id)->first(),
             (new RadioFindings($sheet))->of($card),
-            ! $card->isIn() && Line::isPaired($card->profile) && ! in_array($card->profile->protocol, $sheet->linkedProtocols(), true),
+            $sheet->isLinked($card),
         );
     }
 }

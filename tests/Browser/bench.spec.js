@@ -324,6 +324,44 @@ test('what no wall explains is found at the survey, and becomes a snag', async (
     await expectAccessible(page);
 });
 
+test('a device paired at its own controller is written down, and its rungs climbed by hand', async ({ page }) => {
+    await page.goto(`${JOB}/pair`);
+    await page.getByText('to pair at their own controller').click();
+    await page.getByRole('link', { name: 'Window contact, keeper’s room' }).click();
+    await page.getByLabel('Its address there').fill('<7>');
+    await page.getByRole('button', { name: 'It is in' }).click();
+    await expect(page.getByRole('alert')).toContainText('letters, digits, spaces');
+    await page.getByRole('button', { name: 'Close' }).click();
+    await page.getByLabel('Its address there').fill('node 31');
+    await page.getByRole('button', { name: 'It is in' }).click();
+    await expect(page.getByRole('row', { name: 'Address node 31' })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Its controller hears it' }).click();
+    await expect(page.locator('.rung', { hasText: 'Its own radio' })).toContainText('shown');
+});
+
+test('a lead changes the rules of a job, and the office its visit', async ({ page, browser }) => {
+    await page.goto(`${JOB}/survey?storey=ground`);
+    await page.getByText('Change the rules of this job').click();
+    await page.getByLabel('A link is accepted from, dB').fill('14');
+    await page.getByRole('button', { name: 'Save the rules' }).click();
+    await expect(page.getByRole('row', { name: 'Thin, 6 to 14 dB' })).toBeVisible();
+    await page.getByText('Change the rules of this job').click();
+    await page.getByLabel('A link is accepted from, dB').fill('12');
+    await page.getByRole('button', { name: 'Save the rules' }).click();
+    await expect(page.getByRole('row', { name: 'Thin, 6 to 12 dB' })).toBeVisible();
+    const office = await (await browser.newContext()).newPage();
+    await signIn(office, 'wren');
+    const card = office.getByRole('article', { name: 'Lantern House' });
+    await card.getByText('Client, visit and job file').click();
+    await expectAccessible(office);
+    await card.getByLabel('Minutes used').fill('230');
+    await card.getByRole('button', { name: 'Save the visit' }).click();
+    await office.goto(`${JOB}/survey`);
+    await expect(office.getByText('3 h 50 used')).toBeVisible();
+    await office.context().close();
+});
+
 test('a code is shown on purpose only', async ({ page }) => {
     await page.goto(`${JOB}/survey?slot=front-lock`);
     await expect(page.locator('body')).not.toContainText('30412');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Gateway;
 use App\Models\Node;
 use Kavvel\Core\Pairing\Ending;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -73,6 +74,27 @@ final class HandPairingTest extends TestCase
             'infrared is never paired' => ['projector', 'node 7', 'is not paired by hand'],
             'a Zigbee address' => ['kitchen-window', '02A7C30000000101', '02A7C30000000101 is the ceiling dimmer already.'],
         ];
+    }
+
+    public function test_its_rungs_are_climbed_by_what_a_person_sees_at_its_controller(): void
+    {
+        $towel = '/jobs/lantern-house/survey?slot=towel';
+        $this->get($towel)->assertSee('It works from its controller')->assertDontSee('Switch it from the hub')->assertDontSee('the rung is shown when the hub hears it');
+        $this->htmx('POST', '/jobs/lantern-house/slots/towel/proof-commands')->assertStatus(422)->assertSee('Switch it from its own controller');
+        $this->post(self::CONTACT, ['address' => 'node 7']);
+        $this->get('/jobs/lantern-house/survey?slot=kitchen-window')->assertSee('Its controller hears it');
+        $this->post('/jobs/lantern-house/slots/kitchen-window/proofs', ['rung' => 'radio', 'outcome' => 'passed', 'station' => 'survey'])->assertRedirect();
+
+        self::assertSame(['radio'], $this->slot('kitchen-window')->proofResults()->pluck('rung')->map->value->all());
+    }
+
+    public function test_a_job_that_has_lost_its_link_is_paired_by_hand_too(): void
+    {
+        Gateway::query()->whereNotNull('url')->update(['url' => null]);
+
+        $this->get('/jobs/lantern-house/pair')->assertSee('Pair the ceiling relay at its own controller')->assertDontSee('Open the join window');
+        $this->post('/jobs/lantern-house/slots/hall-relay/hand-pairing', ['address' => 'device 1'])->assertRedirect();
+        self::assertSame('device 1', $this->slot('hall-relay')->node?->address);
     }
 
     public function test_a_job_without_a_linked_gateway_is_paired_by_hand_one_after_the_other(): void

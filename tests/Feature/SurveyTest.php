@@ -47,6 +47,8 @@ final class SurveyTest extends TestCase
         self::assertSame([0, 1, 10], [$survey->refresh()->accepted, $survey->thin, $survey->lost], '14 dB is thin where 16 dB are asked for');
         self::assertTrue($this->logged('Accepted from, dB: 12 → 16; Furniture and people, dB: 3 → 5.'));
         $this->get('/jobs/lantern-house/pair')->assertSee('at the bench, then placed');
+        $this->get('/jobs/lantern-house/survey')->assertSee('Sound, 16 to 20 dB')->assertSee('Thin, 6 to 16 dB');
+        $this->get('/jobs/lantern-house/mesh')->assertSee('thin, under 16 dB');
         $this->get('/jobs/lantern-house/name?next=freezer')->assertSee('value="probe Pantry"', false);
         $this->put('/jobs/lantern-house/rules', [...$rules, 'acceptance_db' => '20'])->assertStatus(409)->assertSeeInOrder(['Accepted from, dB', '16', '20']);
     }

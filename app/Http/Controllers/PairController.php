@@ -17,6 +17,6 @@ final class PairController
 {
     public function __invoke(Request $request, SiteJob $job, BenchPage $bench, PairStation $pair, PutOff $putOff): Response
     {
-        return $bench->show($request, $job, Station::Pair, static fn (JobSheet $sheet) => $pair->move($sheet, $putOff->keys($job), $request->string('next')->toString(), $request->string('light')->toString() === 'none'));
+        return $bench->show($request, $job, Station::Pair, static fn (JobSheet $sheet) => $pair->move($sheet, $putOff->keys($job), $request->string('next')->toString(), $request->string('light')->toString() === 'none', $request->string('slot')->toString()));
     }
 }

@@ -63,15 +63,16 @@ final class SlotRequest extends PersonRequest
     public function values(): array
     {
         $room = $this->room() ?? abort(422);
+        $place = $this->place($room);
 
         return [
             'place' => $this->string('place')->squish()->toString(),
             'what' => $this->string('what')->squish()->toString(),
             'room_id' => $this->roomOfPlace($room) ?? $room['id'],
             'profile_id' => Profile::query()->where('key', $this->string('profile'))->value('id'),
-            'x' => $this->place($room)->x,
-            'y' => $this->place($room)->y,
-            'z' => $this->place($room)->z,
+            'x' => $place->x,
+            'y' => $place->y,
+            'z' => $place->z,
             'mounting' => $this->string('mounting')->toString(),
             'feed' => $this->string('feed')->squish()->toString() ?: null,
             'note' => $this->string('note')->squish()->toString() ?: null,

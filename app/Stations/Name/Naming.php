@@ -32,7 +32,7 @@ final readonly class Naming
         if ($objection !== null) {
             throw ValidationException::withMessages(['name' => $objection]);
         }
-        $isLinked = $card->node !== null && $sheet->gateway?->url !== null && in_array($card->profile->protocol, $sheet->linkedProtocols(), true);
+        $isLinked = $card->node !== null && $sheet->isLinked($card);
         $this->lock->update($slot, $seenVersion, ['name' => $name, 'named_at' => $isLinked ? null : now()], "the {$slot->title()}", ['name' => 'Name']);
         $this->logbook->write($job, $person, 'name', "Named the {$slot->title()} “{$name}”.", $slot);
         if ($isLinked) {

@@ -29,7 +29,7 @@ final readonly class HandPairings
         if ($card->isIn()) {
             throw $this->refused("The {$slot->title()} has a node already. Take that one away first.");
         }
-        if (! Line::isPaired($card->profile) || in_array($card->profile->protocol, $sheet->linkedProtocols(), true)) {
+        if (! Line::isPaired($card->profile) || $sheet->isLinked($card)) {
             throw $this->refused("The {$slot->title()} is not paired by hand.");
         }
         $known = Node::query()->where('gateway_id', $gateway->id)->where('address', $address)->with('slot')->first();

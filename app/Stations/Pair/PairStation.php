@@ -30,8 +30,9 @@ final readonly class PairStation
      * @param  list<string>  $putOff  slots that were skipped for now
      * @param  string|null  $wanted  a slot that the technician chose instead of the first
      * @param  bool  $noLight  the technician sees no light on the device
+     * @param  string|null  $openSlot  beside the plan: its forecast is drawn instead
      */
-    public function move(JobSheet $sheet, array $putOff, ?string $wanted, bool $noLight = false): Move
+    public function move(JobSheet $sheet, array $putOff, ?string $wanted, bool $noLight = false, ?string $openSlot = null): Move
     {
         $work = WorkList::of($sheet, $putOff);
         $window = $this->window($sheet);
@@ -43,7 +44,7 @@ final readonly class PairStation
         return new Move(
             'pair.move',
             fn (): array => $this->card($sheet, $work, $window, $target, $noLight),
-            new Lens($this->forecastLink($sheet, $target)),
+            new Lens($this->forecastLink($sheet, $sheet->card($openSlot) ?? $target)),
             $target->key(),
             isLive: $window !== null,
             note: School::from($sheet->job->school)->words(),

@@ -18,9 +18,6 @@ use Kavvel\Core\Naming\Text;
 /** Adds, changes and removes slots; each change is a new version of the plan, with its forecasts. */
 final readonly class SlotEditor
 {
-    /** What a profile can do that is made to relay, and stays where it is */
-    private const RELAYS = 'relay';
-
     private const LABELS = ['place' => 'Place', 'what' => 'What', 'room_id' => 'Room', 'profile_id' => 'Profile', 'x' => 'x', 'y' => 'y', 'z' => 'Height', 'mounting' => 'Mounting', 'feed' => 'Feed', 'note' => 'Note'];
 
     public function __construct(private Forecasts $forecasts, private Logbook $logbook, private OptimisticLock $lock) {}
@@ -56,7 +53,7 @@ final readonly class SlotEditor
 
     public function addRelay(SiteJob $job, Point $point, string $protocol, User $person): Slot
     {
-        $profileId = array_key_first(array_filter(Catalogue::of($job->region), static fn (Profile $profile): bool => $profile->protocol === $protocol && in_array(self::RELAYS, $profile->capabilities, true)))
+        $profileId = array_key_first(array_filter(Catalogue::of($job->region), static fn (Profile $profile): bool => $profile->protocol === $protocol && $profile->isMadeToRelay()))
             ?? throw ValidationException::withMessages(['point' => 'The catalogue has no '.Profile::protocolName($protocol).' device that is made to relay and stays plugged in.']);
 
         return $this->add($job, ['room_id' => $point->room_id, 'point_id' => $point->id, 'profile_id' => $profileId, 'place' => 'socket', 'what' => 'relay plug',

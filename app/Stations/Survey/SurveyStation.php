@@ -45,7 +45,7 @@ final readonly class SurveyStation
             'findings' => $findings,
             'toRaise' => array_values(array_filter($findings, static fn (Finding $finding): bool => ! in_array($finding->text, $raised, true))),
             'weak' => $this->weak($sheet),
-            'words' => array_count_values(array_map(static fn (SlotCard $card): string => $card->forecast?->bestDb === null ? 'none' : Margin::of($card->forecast->bestDb)->value, array_values($sheet->cards))),
+            'words' => array_count_values(array_map(static fn (SlotCard $card): string => $card->forecast?->bestDb === null ? 'none' : Margin::of($card->forecast->bestDb, $sheet->job->acceptance_db)->value, array_values($sheet->cards))),
             'version' => $sheet->job->plan_version,
         ];
     }

@@ -80,6 +80,12 @@ final readonly class Profile
         return $this->protocol !== 'zwave' || $this->region === null || $this->region === $region;
     }
 
+    /** Made to relay, and stays where it is. */
+    public function isMadeToRelay(): bool
+    {
+        return $this->isRouter && ! $this->removable && in_array('relay', $this->capabilities, true);
+    }
+
     /** Whether a thin link of it is a snag: relays, locks, smoke and leak devices. */
     public function needsSoundLink(): bool
     {

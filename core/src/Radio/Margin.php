@@ -18,11 +18,12 @@ enum Margin: string
 
     public const THIN_DB = 6.0;
 
-    public static function of(float $db): self
+    /** Where a job asks for more than the usual 12 dB, sound begins there, and firm no earlier. */
+    public static function of(float $db, float $acceptedFromDb = self::ACCEPTED_DB): self
     {
         return match (true) {
-            $db >= self::FIRM_DB => self::Firm,
-            $db >= self::ACCEPTED_DB => self::Sound,
+            $db >= max(self::FIRM_DB, $acceptedFromDb) => self::Firm,
+            $db >= $acceptedFromDb => self::Sound,
             $db >= self::THIN_DB => self::Thin,
             default => self::Lost,
         };

@@ -82,6 +82,16 @@ final class ProfileTest extends TestCase
         self::assertFalse($this->profile(['longRange' => true])->longRange, 'only Z-Wave has it');
     }
 
+    public function test_only_a_router_that_stays_plugged_in_is_made_to_relay(): void
+    {
+        $relay = ['role' => 'router', 'power' => 'mains', 'capabilities' => ['on-off', 'relay']];
+
+        self::assertTrue($this->profile($relay)->isMadeToRelay());
+        self::assertFalse($this->profile([...$relay, 'removable' => true])->isMadeToRelay());
+        self::assertFalse($this->profile([...$relay, 'capabilities' => ['on-off']])->isMadeToRelay());
+        self::assertFalse($this->profile([...$relay, 'role' => 'end'])->isMadeToRelay());
+    }
+
     public function test_infrared_and_wired_devices_have_no_radio(): void
     {
         self::assertNull($this->profile(['protocol' => 'ir'])->radio);

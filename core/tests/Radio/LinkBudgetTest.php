@@ -87,6 +87,15 @@ final class LinkBudgetTest extends TestCase
         self::assertSame($word, Margin::of($margin)->value);
     }
 
+    public function test_where_a_job_asks_for_more_sound_begins_there(): void
+    {
+        $words = static fn (float $accepted): array => array_map(static fn (float $db): string => Margin::of($db, $accepted)->value, [10, 13, 19, 22, 26]);
+
+        self::assertSame(['thin', 'sound', 'sound', 'firm', 'firm'], $words(12));
+        self::assertSame(['thin', 'thin', 'sound', 'firm', 'firm'], $words(16));
+        self::assertSame(['thin', 'thin', 'thin', 'thin', 'firm'], $words(25));
+    }
+
     public function test_a_margin_never_looks_better_than_its_word(): void
     {
         self::assertSame(['12 dB', '11 dB', '0 dB', '−1 dB', '−28 dB'], array_map(Margin::text(...), [12.0, 11.96, 0.4, -0.1, -28.0]));

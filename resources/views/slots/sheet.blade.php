@@ -19,10 +19,10 @@
     @if ($card->node->state === 'left')<tr><td colspan="2"><p class="note danger">It has left the network. Pair it again.</p></td></tr>@endif
 </tbody></table>
 @endif
-@if ($open->isPairedByHand && $mayWork && $bench->station === App\Stations\Station::Pair)
+@if ($open->isPairedByHand() && $mayWork && $bench->station === App\Stations\Station::Pair)
 <div>
     <h3>Paired at its own controller</h3>
-    <p class="quiet">The hub opens no window for {{ Kavvel\Core\Catalogue\Profile::protocolName($card->profile->protocol) }} over the link. Pair it there, then write down what it is called there.</p>
+    <p class="quiet mb-2">The hub opens no window for {{ Kavvel\Core\Catalogue\Profile::protocolName($card->profile->protocol) }} over the link. Pair it there, then write down what it is called there.</p>
     <x-form :action="route('jobs.slots.hand-pairing.store', [$job, $slot])">
         <input type="hidden" name="station" value="{{ $bench->station->value }}">
         <label class="field"><span>Its address there</span><input name="address" maxlength="60" autocomplete="off" spellcheck="false" required></label>
@@ -43,7 +43,9 @@
             </div>
             @if ($mayWork && $card->ladder->offers($rung) && $outcome?->value !== 'passed')
             <div class="mt-2 grid gap-2">
-                @if ($rung === Kavvel\Core\Proving\Rung::Hub && $card->profile->isActuator())
+                @if (! $open->isLinked && $rung !== Kavvel\Core\Proving\Rung::Hand)
+                    <x-form :action="route('jobs.slots.proofs.store', [$job, $slot])"><input type="hidden" name="station" value="{{ $bench->station->value }}"><input type="hidden" name="rung" value="{{ $rung->value }}"><input type="hidden" name="outcome" value="passed"><button class="btn">{{ $rung === Kavvel\Core\Proving\Rung::Radio ? 'Its controller hears it' : 'It works from its controller' }}</button></x-form>
+                @elseif ($rung === Kavvel\Core\Proving\Rung::Hub && $card->profile->isActuator())
                     <x-form :action="route('jobs.slots.proof-commands.store', [$job, $slot])"><input type="hidden" name="station" value="{{ $bench->station->value }}"><button class="btn">Switch it from the hub</button></x-form>
                 @elseif ($rung === Kavvel\Core\Proving\Rung::Hand)
                     <x-form :action="route('jobs.slots.proofs.store', [$job, $slot])"><input type="hidden" name="station" value="{{ $bench->station->value }}"><input type="hidden" name="rung" value="hand"><input type="hidden" name="outcome" value="passed"><button class="btn">It works by hand</button></x-form>
@@ -66,7 +68,7 @@
 @if ($card->profile->caution !== '')<p class="note">{{ $card->profile->caution }}</p>@endif
 @if ($forecast?->breakdown)
 @php($b = $forecast->breakdown)
-<details @if ($bench->station === App\Stations\Station::Survey) open @endif><summary>Forecast to the hub: {{ Kavvel\Core\Radio\Margin::text($forecast->margin_db) }}, {{ Kavvel\Core\Radio\Margin::of($forecast->margin_db)->value }}</summary>
+<details @if ($bench->station === App\Stations\Station::Survey) open @endif><summary>Forecast to the hub: {{ Kavvel\Core\Radio\Margin::text($forecast->margin_db) }}, {{ Kavvel\Core\Radio\Margin::of($forecast->margin_db, $job->acceptance_db)->value }}</summary>
     <table class="breakdown"><caption class="visually-hidden">What the forecast is made of</caption><tbody>
         <tr><td>Sends, with both antennas</td><td>{{ sprintf('%.1f dBm', $b['txDbm'] + $b['gainsDb']) }}</td></tr>
         <tr><td>{{ sprintf('%.1f m of free space', $b['distanceM']) }}</td><td>{{ sprintf('−%.1f dB', $b['freeSpaceDb']) }}</td></tr>
@@ -76,7 +78,7 @@
         <tr><td>Needs at least</td><td>{{ str_replace('-', '−', sprintf('%.1f dBm', $b['sensitivityDbm'])) }}</td></tr>
         <tr class="sum"><td>Link margin</td><td>{{ str_replace('-', '−', sprintf('%.1f dB', $forecast->margin_db)) }}</td></tr>
     </tbody></table>
-    <p class="quiet">{{ Kavvel\Core\Radio\Margin::of($forecast->margin_db)->meaning() }}</p>
+    <p class="quiet">{{ Kavvel\Core\Radio\Margin::of($forecast->margin_db, $job->acceptance_db)->meaning() }}</p>
     @if ($b['pessimistic'])<p class="note">A door stands near the heavy wall: the forecast is pessimistic, measure it.</p>@endif
     @if ($forecast->parent_key)<p class="quiet">Its best way leads through the {{ $bench->sheet->card($forecast->parent_key)?->slot->title() }} ({{ mb_strtolower($bench->sheet->card($forecast->parent_key)?->room ?? '') }}), at {{ Kavvel\Core\Radio\Margin::text($forecast->parent_margin_db) }}.</p>@endif
 </details>

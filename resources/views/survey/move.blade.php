@@ -32,7 +32,8 @@
 <div>
     <h3>Forecast links, over the best path</h3>
     <table class="breakdown"><caption class="visually-hidden">Devices by forecast</caption><tbody>
-        @foreach (['firm' => 'Firm, 20 dB or more', 'sound' => 'Sound, 12 to 20 dB', 'thin' => 'Thin, 6 to 12 dB', 'lost' => 'Lost, under 6 dB', 'none' => 'No radio to forecast'] as $word => $text)
+        @php($firm = max(Kavvel\Core\Radio\Margin::FIRM_DB, $job->acceptance_db))
+        @foreach (['firm' => "Firm, {$firm} dB or more", 'sound' => "Sound, {$job->acceptance_db} to {$firm} dB", 'thin' => "Thin, 6 to {$job->acceptance_db} dB", 'lost' => 'Lost, under 6 dB', 'none' => 'No forecast'] as $word => $text)
             @if (($words[$word] ?? 0) > 0)<tr><td>{{ $text }}</td><td>{{ $words[$word] }}</td></tr>@endif
         @endforeach
     </tbody></table>
