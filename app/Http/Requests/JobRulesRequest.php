@@ -8,6 +8,7 @@ use Illuminate\Validation\Rule;
 use Kavvel\Core\InvalidInput;
 use Kavvel\Core\Naming\Pattern;
 use Kavvel\Core\Pairing\School;
+use Kavvel\Core\Radio\Clutter;
 use Kavvel\Core\Radio\Margin;
 
 final class JobRulesRequest extends PersonRequest
@@ -25,8 +26,8 @@ final class JobRulesRequest extends PersonRequest
                 }
             }],
             'acceptance_db' => ['required', 'numeric', 'between:'.Margin::THIN_DB.',40'],
-            'clutter_constant_db' => ['required', 'numeric', 'between:0,15'],
-            'clutter_db_per_metre' => ['required', 'numeric', 'between:0,2'],
+            'clutter_constant_db' => ['required', 'numeric', 'between:0,'.Clutter::MOST_CONSTANT_DB],
+            'clutter_db_per_metre' => ['required', 'numeric', 'between:0,'.Clutter::MOST_DB_PER_METRE],
             'lock_version' => ['required', 'integer'],
         ];
     }
@@ -34,8 +35,8 @@ final class JobRulesRequest extends PersonRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['acceptance_db.between' => 'A link is accepted from '.Margin::THIN_DB.' to 40 dB on: below '.Margin::THIN_DB.' dB it is lost.', 'clutter_constant_db.between' => 'Furniture and people cost 0 to 15 dB.',
-            'clutter_db_per_metre.between' => 'Furniture and people cost 0 to 2 dB for each metre.'];
+        return ['acceptance_db.between' => 'A link is accepted from '.Margin::THIN_DB.' to 40 dB on: below '.Margin::THIN_DB.' dB it is lost.', 'clutter_constant_db.between' => 'Furniture and people cost 0 to '.Clutter::MOST_CONSTANT_DB.' dB.',
+            'clutter_db_per_metre.between' => 'Furniture and people cost 0 to '.Clutter::MOST_DB_PER_METRE.' dB for each metre.'];
     }
 
     /** @return array<string, mixed> */

@@ -13,9 +13,7 @@ use App\Stations\Move;
 use App\Stations\SlotCard;
 use Kavvel\Core\Mesh\Graph;
 use Kavvel\Core\Mesh\Link;
-use Kavvel\Core\Mesh\MeshReport;
 use Kavvel\Core\Mesh\NodeJudgement;
-use Kavvel\Core\Mesh\Verdict;
 
 /** What the last survey says: links over the plan, what is thin or lost, and where one relay would help. */
 final readonly class MeshStation
@@ -41,7 +39,7 @@ final readonly class MeshStation
             );
         }
         $mesh = SurveyedMesh::of($sheet, $last);
-        $open = $this->open($sheet, $mesh->report);
+        $open = $mesh->report->unaccepted(array_keys(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->profile->vital)));
         $worst = $open[0] ?? null;
 
         return new Move(
@@ -65,18 +63,6 @@ final readonly class MeshStation
             isLive: $running !== null,
             note: 'survey of '.$last->ended_at?->onSite()->format('j M, H:i'),
         );
-    }
-
-    /** @return list<NodeJudgement> devices without an accepted path: the lost first, then what must not fail, then the weakest */
-    private function open(JobSheet $sheet, MeshReport $report): array
-    {
-        $isVital = static fn (NodeJudgement $node): bool => $sheet->card($node->id)?->profile->vital ?? false;
-        $open = [...$report->with(Verdict::Lost), ...$report->with(Verdict::Thin)];
-        usort($open, static fn (NodeJudgement $a, NodeJudgement $b): int => ($b->verdict === Verdict::Lost) <=> ($a->verdict === Verdict::Lost)
-            ?: $isVital($b) <=> $isVital($a)
-            ?: ($a->weakestDb ?? -99) <=> ($b->weakestDb ?? -99) ?: strcmp($a->id, $b->id));
-
-        return $open;
     }
 
     /** @return list<LensLink> chosen paths, and the best that a lost device has */

@@ -12,7 +12,6 @@ use Illuminate\Support\Facades\Cache;
 use Kavvel\Core\Mesh\NodeJudgement;
 use Kavvel\Core\Mesh\RelaySearch;
 use Kavvel\Core\Mesh\Role;
-use Kavvel\Core\Mesh\Verdict;
 use Kavvel\Core\Radio\RadioEnd;
 use Kavvel\Core\Radio\RadioPlan;
 use Kavvel\Core\Radio\Transceiver;
@@ -28,7 +27,7 @@ final readonly class Relays
     /** @return array<string, list<Remedy>> by slot: a relay of the plan first, then a new one; a device that no single relay helps is left out */
     public function advise(JobSheet $sheet, SurveyedMesh $mesh, RadioSurvey $survey): array
     {
-        $open = array_map(static fn (NodeJudgement $node): string => $node->id, [...$mesh->report->with(Verdict::Lost), ...$mesh->report->with(Verdict::Thin)]);
+        $open = array_map(static fn (NodeJudgement $node): string => $node->id, $mesh->report->unaccepted([]));
         if ($open === []) {
             return [];
         }

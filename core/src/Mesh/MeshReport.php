@@ -26,6 +26,23 @@ final readonly class MeshReport
         public array $oneWayRouters,
     ) {}
 
+    /**
+     * Nodes without an accepted path: the lost first, then what must not fail, then the weakest.
+     *
+     * @param  list<string>  $vital  locks, smoke and leak devices
+     * @return list<NodeJudgement>
+     */
+    public function unaccepted(array $vital): array
+    {
+        $open = array_values(array_filter($this->nodes, static fn (NodeJudgement $node): bool => $node->verdict !== Verdict::Accepted));
+        usort($open, static fn (NodeJudgement $a, NodeJudgement $b): int => ($b->verdict === Verdict::Lost) <=> ($a->verdict === Verdict::Lost)
+            ?: in_array($b->id, $vital, true) <=> in_array($a->id, $vital, true)
+            ?: ($a->weakestDb ?? -INF) <=> ($b->weakestDb ?? -INF)
+            ?: strcmp($a->id, $b->id));
+
+        return $open;
+    }
+
     public function count(Verdict $verdict): int
     {
         return count($this->with($verdict));

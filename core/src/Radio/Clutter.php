@@ -11,6 +11,11 @@ final readonly class Clutter
 
     public const DB_PER_METRE = 0.3;
 
+    /** Beyond these it is no furniture any more (assumption, the same that bound a calibration) */
+    public const MOST_CONSTANT_DB = 15.0;
+
+    public const MOST_DB_PER_METRE = 2.0;
+
     public function __construct(public float $constantDb = self::CONSTANT_DB, public float $dbPerMetre = self::DB_PER_METRE) {}
 
     public function lossDb(float $distanceM): float

@@ -9,6 +9,7 @@ use Kavvel\Core\Mesh\Graph;
 use Kavvel\Core\Mesh\Link;
 use Kavvel\Core\Mesh\MeshJudge;
 use Kavvel\Core\Mesh\Node;
+use Kavvel\Core\Mesh\NodeJudgement;
 use Kavvel\Core\Mesh\Protocol;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Mesh\Verdict;
@@ -98,6 +99,15 @@ final class MeshJudgeTest extends TestCase
         self::assertSame(1, MeshJudge::judge($this->graph('thread', 'hub* r s x.', [...$links, 's-x 2']))->node('x')?->disjointPaths);
         self::assertSame(2, MeshJudge::judge($this->graph('thread', 'hub* r s x.', [...$links, 's-x 2.01']))->node('x')?->disjointPaths);
         self::assertSame(2, MeshJudge::judge($this->graph('zigbee', 'hub* r s x.', [...$links, 's-x 2']))->node('x')?->disjointPaths, 'Zigbee would use it');
+    }
+
+    public function test_what_is_not_accepted_is_listed_by_how_much_it_matters(): void
+    {
+        $report = MeshJudge::judge($this->graph('zigbee', 'hub* a. b. c. d. e.', ['hub-a 30', 'hub-b 9', 'hub-c 7', 'hub-d 10', 'hub-e 4']));
+        $ids = static fn (string ...$vital): array => array_map(static fn (NodeJudgement $node): string => $node->id, $report->unaccepted(array_values($vital)));
+
+        self::assertSame(['e', 'c', 'b', 'd'], $ids());
+        self::assertSame(['e', 'd', 'c', 'b'], $ids('d'), 'a smoke alarm before a weaker lamp, but after what is lost');
     }
 
     public function test_two_disjoint_paths_need_two_relays_or_a_direct_link_and_a_relay(): void

@@ -35,7 +35,7 @@ td { border-bottom: 0.2mm solid #d4dad8; padding: 0.9mm 2mm 0.9mm 0; vertical-al
 @if ($content->mesh === null)<p>No survey was made.</p>@else
 <p>Zigbee survey of {{ $content->survey->ended_at->onSite()->format('j F Y, H:i') }}: {{ count($content->mesh->nodes) }} devices,
 {{ $content->mesh->count(Kavvel\Core\Mesh\Verdict::Accepted) }} accepted, {{ $content->mesh->count(Kavvel\Core\Mesh\Verdict::Thin) }} thin, {{ $content->mesh->count(Kavvel\Core\Mesh\Verdict::Lost) }} lost. A link is accepted from {{ $job->acceptance_db }} dB of margin on.</p>
-@php($weak = array_filter($content->mesh->nodes, static fn ($node) => $node->verdict !== Kavvel\Core\Mesh\Verdict::Accepted))
+@php($weak = $content->mesh->unaccepted([]))
 @if ($weak !== [])<table><tr><th>Not accepted</th><th class="r">Weakest link</th><th>Stands</th></tr>@foreach ($weak as $node)<tr><td>{{ $sheet->card($node->id)?->fullTitle() ?? $node->id }}</td><td class="r nowrap">{{ $node->weakestDb === null ? 'none' : Kavvel\Core\Radio\Margin::text($node->weakestDb) }}</td><td>{{ $node->verdict->value }}</td></tr>@endforeach</table>@endif
 @if ($content->mesh->singlePoints !== [])<table><tr><th>If this goes</th><th>these go with it</th></tr>@foreach ($content->mesh->singlePoints as $point)<tr><td>{{ $sheet->card($point->id)?->fullTitle() ?? $point->id }}</td><td>{{ implode('; ', array_map(fn ($id) => $sheet->card($id)?->fullTitle() ?? $id, $point->strands)) }}</td></tr>@endforeach</table>@endif
 @endif
