@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Models\Gateway;
+use App\Models\Network;
 use App\Models\Node;
 use App\Models\SiteJob;
 use App\Plan\Geometry;
@@ -59,7 +60,7 @@ final readonly class JobSheet
             );
         }
         /** @var Collection<int, Gateway> $gateways */
-        $gateways = $job->gateways()->orderBy('id')->get();
+        $gateways = $job->gateways()->orderBy('id')->addSelect(['gateways.*', 'spoken' => Network::query()->whereColumn('gateway_id', 'gateways.id')->selectRaw('json_objectagg(protocol, linked)')])->get();
 
         return new self($job, $geometry, $cards, $nodes, $gateways->first());
     }
@@ -100,13 +101,13 @@ final readonly class JobSheet
     /** @return list<string> protocols that the gateway speaks */
     public function protocols(): array
     {
-        return $this->spoken([]);
+        return array_keys($this->spoken());
     }
 
     /** @return list<string> protocols that Kavvel reaches over the gateway link */
     public function linkedProtocols(): array
     {
-        return $this->gateway?->url === null ? [] : $this->spoken(['linked' => true]);
+        return $this->gateway?->url === null ? [] : array_keys(array_filter($this->spoken()));
     }
 
     /** Whether Kavvel opens the window of this device, names it and hears it; else all that is done at its own controller. */
@@ -131,13 +132,11 @@ final readonly class JobSheet
         return null;
     }
 
-    /**
-     * @param  array<string, bool>  $where
-     * @return list<string>
-     */
-    private function spoken(array $where): array
+    /** @return array<string, int> protocols of the gateway, fetched with it: 1 where its link opens their windows */
+    private function spoken(): array
     {
-        return $this->gateway === null ? [] : array_values($this->gateway->networks()->where($where)->orderBy('id')->toBase()->pluck('protocol')->map(strval(...))->all());
+        /** @var array<string, int> */
+        return json_decode($this->gateway?->getAttributes()['spoken'] ?? '[]', true);
     }
 
     public function clutter(): Clutter

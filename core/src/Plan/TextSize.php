@@ -16,15 +16,10 @@ final readonly class TextSize
 
     public static function width(string $text, float $fontSize): float
     {
-        $width = 0.0;
-        foreach (mb_str_split($text, 1, 'UTF-8') as $letter) {
-            $width += match (true) {
-                str_contains("iljtfr.,:;'|! ·()", $letter) => self::NARROW,
-                str_contains('mwMW@%—', $letter) => self::WIDE,
-                default => self::OTHER,
-            };
-        }
+        $narrow = (int) preg_match_all('/[iljtfr.,:;\'|! ·()]/u', $text);
+        $wide = (int) preg_match_all('/[mwMW@%—]/u', $text);
+        $other = mb_strlen($text, 'UTF-8') - $narrow - $wide;
 
-        return $width * $fontSize;
+        return ($narrow * self::NARROW + $wide * self::WIDE + $other * self::OTHER) * $fontSize;
     }
 }

@@ -1,6 +1,8 @@
 @php($current = $bench->line->tap($bench->station))
+@php($urls = array_map(fn ($tap) => route($tap->station->route(), $bench->sheet->job), $bench->line->taps))
+@php($jobs = route('jobs.index'))
 <nav class="line" aria-label="Stations">
-    <a class="brand" href="{{ route('jobs.index') }}" hx-boost="false">Kavvel</a>
+    <a class="brand" href="{{ $jobs }}" hx-boost="false">Kavvel</a>
     <ol class="taps">
         @foreach ($bench->line->taps as $tap)
         <li class="tap {{ $tap->isClear() ? 'is-clear' : '' }}">
@@ -8,7 +10,7 @@
                 <line class="jacket-edge" x1="14.5" x2="14.5" y1="0" y2="100" vector-effect="non-scaling-stroke"/><line class="jacket-edge" x1="25.5" x2="25.5" y1="0" y2="100" vector-effect="non-scaling-stroke"/>
                 <rect class="stripped" x="17" width="6" y="0" height="{{ round($tap->share * 100, 1) }}"/>
             </svg>
-            <a href="{{ route($tap->station->route(), $bench->sheet->job) }}" data-key="{{ $tap->station->number() }}" @if ($tap->station === $bench->station) aria-current="page" @endif>
+            <a href="{{ $urls[$loop->index] }}" data-key="{{ $tap->station->number() }}" @if ($tap->station === $bench->station) aria-current="page" @endif>
                 <span class="knot" aria-hidden="true"></span>
                 <span class="label"><strong>{{ $tap->station->title() }}</strong>@if ($tap->openWords !== '')<br><small>{{ $tap->openWords }}</small>@elseif ($tap->isClear())<br><small>clear</small>@endif</span>
             </a>
@@ -27,9 +29,9 @@
         </summary>
         <ul>
             @foreach ($bench->line->taps as $tap)
-            <li><a href="{{ route($tap->station->route(), $bench->sheet->job) }}" @if ($tap->station === $bench->station) aria-current="page" @endif><strong>{{ $tap->station->title() }}</strong><span>{{ $tap->openWords }}</span></a></li>
+            <li><a href="{{ $urls[$loop->index] }}" @if ($tap->station === $bench->station) aria-current="page" @endif><strong>{{ $tap->station->title() }}</strong><span>{{ $tap->openWords }}</span></a></li>
             @endforeach
-            <li><a href="{{ route('jobs.index') }}" hx-boost="false"><strong>All jobs</strong></a></li>
+            <li><a href="{{ $jobs }}" hx-boost="false"><strong>All jobs</strong></a></li>
         </ul>
     </details>
 </nav>
