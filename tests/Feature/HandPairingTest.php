@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Gateway;
 use App\Models\Node;
+use Illuminate\Support\Facades\DB;
 use Kavvel\Core\Pairing\Ending;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -42,6 +43,17 @@ final class HandPairingTest extends TestCase
         $this->htmx('POST', '/jobs/lantern-house/slots/keeper-window/hand-pairing', ['address' => 'node 7'])->assertStatus(422)->assertSee('node 7 is the window contact already.');
         $this->htmx('POST', self::CONTACT, ['address' => 'node 8'])->assertStatus(422)->assertSee('has a node already');
         self::assertSame('node 7', $this->slot('kitchen-window')->node?->address);
+    }
+
+    public function test_two_people_with_one_address_at_one_moment_are_told_so(): void
+    {
+        $gateway = $this->siteJob()->gateways()->firstOrFail();
+        Node::creating(static function (Node $node) use ($gateway): void {
+            DB::table('nodes')->insertOrIgnore(['company_id' => $gateway->company_id, 'site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id, 'protocol' => 'zwave', 'address' => $node->address, 'capabilities' => '[]', 'state' => 'joined']);
+        });
+
+        $this->htmx('POST', self::CONTACT, ['address' => 'node 7'])->assertStatus(422)->assertSee('Somebody else wrote down node 7 at this very moment.');
+        self::assertNull($this->slot('kitchen-window')->node_id);
     }
 
     public function test_after_a_mistake_the_node_is_taken_away_and_written_down_again(): void

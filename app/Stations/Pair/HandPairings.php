@@ -12,6 +12,7 @@ use App\Models\Slot;
 use App\Models\User;
 use App\Stations\JobSheet;
 use App\Stations\Line;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Validation\ValidationException;
 use Kavvel\Core\Pairing\Ending;
 
@@ -41,7 +42,12 @@ final readonly class HandPairings
         }
         $node = $known ?? new Node(['site_job_id' => $job->id, 'gateway_id' => $gateway->id, 'address' => $address]);
         $node->fill(['protocol' => $card->profile->protocol, 'model' => $card->profile->model, 'is_router' => $card->profile->isRouter, 'capabilities' => $card->profile->capabilities,
-            'state' => 'joined', 'joined_at' => now()])->save();
+            'state' => 'joined', 'joined_at' => now()]);
+        try {
+            $node->save();
+        } catch (UniqueConstraintViolationException) {
+            throw $this->refused("Somebody else wrote down {$address} at this very moment. Look which device it is.");
+        }
         $slot->update(['node_id' => $node->id]);
         PairAttempt::query()->create(['site_job_id' => $job->id, 'slot_id' => $slot->id, 'node_id' => $node->id, 'user_id' => $person->id, 'state' => Ending::Joined, 'missing' => [], 'started_at' => now(), 'ended_at' => now()]);
         $this->logbook->write($job, $person, 'pair', "Recorded by hand: the {$slot->title()} is in as {$address}.", $slot);
