@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Console\Beat;
+use App\Console\Heartbeat;
 use App\Console\PageBench;
 use App\Gateway\Listener;
 use Database\Seeders\DemoSeeder;
@@ -23,7 +23,7 @@ Artisan::command('kavvel:demo', function (): void {
 
 Artisan::command('gateway:listen {--once}', function (Listener $listener): void {
     do {
-        Beat::of('gateway');
+        Heartbeat::of('gateway');
         try {
             $listener->pollAll();
         } catch (QueryException $exception) {

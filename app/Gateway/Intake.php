@@ -7,15 +7,15 @@ namespace App\Gateway;
 use App\Logbook\Logbook;
 use App\Models\Gateway;
 use App\Models\JoinWindow;
+use App\Models\MeshReading;
 use App\Models\Node;
 use App\Models\PairAttempt;
 use App\Models\ProofCommand;
-use App\Models\RadioSurvey;
 use App\Models\SiteJob;
 use App\Models\Slot;
-use App\Stations\Proofs;
+use App\Proving\Proofs;
 use Illuminate\Support\Carbon;
-use Kavvel\Core\Pairing\Ending;
+use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Rung;
 
@@ -82,7 +82,7 @@ final readonly class Intake
         $window = JoinWindow::query()->where('reference', $data['window'])->first();
         if ($window?->state === 'refused') {
             // The answer was lost on its way, the window was not: the attempt goes on.
-            $window->attempts()->where('state', Ending::Stopped)->update(['state' => Ending::Waiting, 'ended_at' => null]);
+            $window->attempts()->where('state', AttemptState::Stopped)->update(['state' => AttemptState::Waiting, 'ended_at' => null]);
         }
         $window?->update(['state' => 'open', 'reason' => null, 'opened_at' => $at, 'closes_at' => Carbon::parse($data['closesAt']), 'ended_at' => null]);
     }
@@ -104,12 +104,12 @@ final readonly class Intake
                 continue;
             }
             $ending = match (true) {
-                $reason === 'asked' => Ending::Stopped,
-                $attempt->state === Ending::Waiting => Ending::Silent,
-                default => Ending::WindowEnded,
+                $reason === 'asked' => AttemptState::Stopped,
+                $attempt->state === AttemptState::Waiting => AttemptState::Silent,
+                default => AttemptState::WindowEnded,
             };
             $attempt->update(['state' => $ending, 'ended_at' => $at]);
-            if ($ending !== Ending::Stopped) {
+            if ($ending !== AttemptState::Stopped) {
                 $this->logbook->write($this->jobOf($attempt->slot), Logbook::GATEWAY, 'pair', "The window for the {$attempt->slot->title()} ended: {$ending->words()}.", $attempt->slot);
             }
         }
@@ -119,14 +119,14 @@ final readonly class Intake
     private function announced(Gateway $gateway, array $data, Carbon $at): void
     {
         $node = $this->node($gateway, $data, 'announced', $at);
-        $attempt = PairAttempt::query()->whereRelation('joinWindow', 'reference', $data['window'])->where('state', Ending::Waiting)->first();
-        $attempt?->update(['state' => Ending::Announced, 'node_id' => $node->id]);
+        $attempt = PairAttempt::query()->whereRelation('joinWindow', 'reference', $data['window'])->where('state', AttemptState::Waiting)->first();
+        $attempt?->update(['state' => AttemptState::Announced, 'node_id' => $node->id]);
     }
 
     /** @param array<string, mixed> $data */
     private function interviewing(Gateway $gateway, array $data): void
     {
-        $this->openAttempt($gateway, $data)?->update(['state' => Ending::Interviewing, 'interview_done' => $data['done'], 'interview_total' => $data['total']]);
+        $this->openAttempt($gateway, $data)?->update(['state' => AttemptState::Interviewing, 'interview_done' => $data['done'], 'interview_total' => $data['total']]);
     }
 
     /** @param array<string, mixed> $data */
@@ -135,7 +135,7 @@ final readonly class Intake
         $attempt = $this->openAttempt($gateway, $data);
         $this->node($gateway, $data, 'joined', $at);
         if ($attempt !== null) {
-            $attempt->update(['state' => Ending::Joined, 'ended_at' => $at]);
+            $attempt->update(['state' => AttemptState::Joined, 'ended_at' => $at]);
             $this->logbook->write($this->job($gateway), Logbook::GATEWAY, 'pair', "{$data['address']} joined ({$data['model']}).", $attempt->slot);
         }
     }
@@ -149,7 +149,7 @@ final readonly class Intake
             return;
         }
         $wanted = $attempt->slot->profile->data['capabilities'];
-        $attempt->update(['state' => Ending::InPart, 'ended_at' => $at, 'interview_done' => $data['done'], 'interview_total' => $data['total'],
+        $attempt->update(['state' => AttemptState::InPart, 'ended_at' => $at, 'interview_done' => $data['done'], 'interview_total' => $data['total'],
             'missing' => array_values(array_diff($wanted, $data['capabilities']))]);
         $this->logbook->write($this->job($gateway), Logbook::GATEWAY, 'pair', "{$data['address']} joined in part: {$data['done']} of {$data['total']} steps.", $attempt->slot);
     }
@@ -197,9 +197,9 @@ final readonly class Intake
     }
 
     /** @param array<string, mixed> $data */
-    private function survey(array $data): ?RadioSurvey
+    private function survey(array $data): ?MeshReading
     {
-        return RadioSurvey::query()->where('reference', $data['survey'])->whereIn('state', ['asked', 'running'])->first();
+        return MeshReading::query()->where('reference', $data['survey'])->whereIn('state', ['asked', 'running'])->first();
     }
 
     /** @param array<string, mixed> $data */
@@ -207,7 +207,7 @@ final readonly class Intake
     {
         return PairAttempt::query()->with('slot.profile')
             ->whereRelation('node', 'address', $data['address'])->where('site_job_id', $gateway->site_job_id)
-            ->whereIn('state', [Ending::Announced, Ending::Interviewing])->latest('id')->first();
+            ->whereIn('state', [AttemptState::Announced, AttemptState::Interviewing])->latest('id')->first();
     }
 
     /** @param array<string, mixed> $data */

@@ -8,10 +8,9 @@ use App\Logbook\Logbook;
 use App\Models\Gateway;
 use App\Models\GatewayEvent;
 use App\Models\JoinWindow;
+use App\Models\MeshReading;
 use App\Models\Node;
-use App\Models\RadioSurvey;
 use App\Models\SiteJob;
-use App\Stations\Mesh\SurveyReader;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -36,7 +35,7 @@ final readonly class Listener
     /** How long a survey of a large network may take */
     private const SURVEY_SECONDS = 600;
 
-    public function __construct(private CurrentCompany $company, private Intake $intake, private SurveyReader $surveys, private Logbook $logbook) {}
+    public function __construct(private CurrentCompany $company, private Intake $intake, private MeshReader $surveys, private Logbook $logbook) {}
 
     public function pollAll(): void
     {
@@ -60,7 +59,7 @@ final readonly class Listener
                 $this->store($gateway, $client, $event);
             }
             $this->heard($gateway, Carbon::parse($page['clock']));
-            foreach (RadioSurvey::query()->where('gateway_id', $gateway->id)->where('state', 'reading')->get() as $survey) {
+            foreach (MeshReading::query()->where('gateway_id', $gateway->id)->where('state', 'reading')->get() as $survey) {
                 $this->surveys->read($survey, $client);
             }
             $this->giveUp($gateway);
@@ -98,7 +97,7 @@ final readonly class Listener
             foreach (JoinWindow::query()->with('attempts.slot')->where('gateway_id', $gateway->id)->whereIn('state', ['opening', 'open'])->whereNotNull('opened_at')->get() as $window) {
                 $this->intake->endWindow($window, 'restart', now());
             }
-            RadioSurvey::query()->where('gateway_id', $gateway->id)->whereIn('state', ['running', 'reading'])
+            MeshReading::query()->where('gateway_id', $gateway->id)->whereIn('state', ['running', 'reading'])
                 ->update(['state' => 'failed', 'reason' => 'The gateway restarted.', 'ended_at' => now()]);
             $gateway->update(['epoch' => $epoch, 'cursor' => 0]);
         });
@@ -133,7 +132,7 @@ final readonly class Listener
             $window->update(['state' => 'refused', 'reason' => 'The gateway never confirmed it.']);
             $this->job($gateway)->touchLive();
         }
-        $ended = RadioSurvey::query()->where('gateway_id', $gateway->id)->whereIn('state', ['asked', 'running'])->where('asked_at', '<', now()->subSeconds(self::SURVEY_SECONDS))
+        $ended = MeshReading::query()->where('gateway_id', $gateway->id)->whereIn('state', ['asked', 'running'])->where('asked_at', '<', now()->subSeconds(self::SURVEY_SECONDS))
             ->update(['state' => 'failed', 'reason' => 'The gateway never finished it.', 'ended_at' => now()]);
         if ($ended > 0) {
             $this->job($gateway)->touchLive();

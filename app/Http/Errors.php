@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Editing\EditConflict;
 use App\Gateway\GatewayAway;
 use App\Idempotency\KeyReused;
-use App\Stations\EditConflict;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;

@@ -6,6 +6,7 @@ namespace App\JobFiles;
 
 use App\Models\Gateway;
 use App\Models\LogEntry;
+use App\Models\MeshReading;
 use App\Models\Network;
 use App\Models\Node;
 use App\Models\PairAttempt;
@@ -14,7 +15,6 @@ use App\Models\Profile;
 use App\Models\ProofResult;
 use App\Models\Question;
 use App\Models\RadioLink;
-use App\Models\RadioSurvey;
 use App\Models\Room;
 use App\Models\SiteJob;
 use App\Models\Slot;
@@ -25,7 +25,7 @@ use App\Models\Wall;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\JobFile\JobFile;
 
 /** Makes a new job of a job file, or nothing at all. */
@@ -236,7 +236,7 @@ final class Importer
                 'reason' => $proof['reason'] ?? null, 'user_id' => $this->people[$proof['by'] ?? ''] ?? null, 'at' => $this->time($proof['at'])]);
         }
         foreach ($data['surveys'] as $survey) {
-            $made = RadioSurvey::query()->create([...$of, 'gateway_id' => $gateways[$survey['gateway']], 'reference' => (string) str()->ulid(), 'protocol' => $survey['protocol'],
+            $made = MeshReading::query()->create([...$of, 'gateway_id' => $gateways[$survey['gateway']], 'reference' => (string) str()->ulid(), 'protocol' => $survey['protocol'],
                 'state' => 'done', 'asked_at' => $this->time($survey['askedAt']), 'ended_at' => $this->time($survey['endedAt'] ?? null)]);
             foreach ($survey['links'] as $link) {
                 RadioLink::query()->create(['radio_survey_id' => $made->id, 'a' => $link['a'], 'b' => $link['b'], 'margin_db' => $link['marginDb'], 'margin_back_db' => $link['marginBackDb'] ?? null]);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Tenancy\BelongsToJob;
+use App\Models\Concerns\BelongsToJob;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
-use Kavvel\Core\Pairing\Ending;
+use Kavvel\Core\Pairing\AttemptState;
 
 /**
  * One try to pair a slot; every one is kept.
@@ -25,7 +25,7 @@ use Kavvel\Core\Pairing\Ending;
  * @property bool $saw_light
  * @property array<array-key, mixed> $missing
  * @property float|null $margin_db
- * @property Ending $state
+ * @property AttemptState $state
  * @property Carbon $started_at
  * @property Carbon|null $ended_at
  * @property-read Slot $slot
@@ -60,6 +60,6 @@ final class PairAttempt extends Model
 
     protected function casts(): array
     {
-        return ['state' => Ending::class, 'saw_light' => 'boolean', 'missing' => 'array', 'started_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['state' => AttemptState::class, 'saw_light' => 'boolean', 'missing' => 'array', 'started_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Tenancy\BelongsToCompany;
+use App\Models\Concerns\BelongsToCompany;
 use Illuminate\Database\Eloquent\Model;
 use Kavvel\Core\Catalogue\Profile as CoreProfile;
-use Kavvel\Core\Cli\Input;
+use Kavvel\Core\Input\Input;
 
 /**
  * A catalogue entry, kept as the core reads it.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Tenancy\BelongsToCompany;
+use App\Models\Concerns\BelongsToCompany;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $b
  * @property float $margin_db
  * @property float|null $margin_back_db
- * @property-read RadioSurvey $radioSurvey
+ * @property-read MeshReading $radioSurvey
  */
 final class RadioLink extends Model
 {
@@ -27,9 +27,9 @@ final class RadioLink extends Model
 
     protected $guarded = [];
 
-    /** @return BelongsTo<RadioSurvey, $this> */
+    /** @return BelongsTo<MeshReading, $this> */
     public function radioSurvey(): BelongsTo
     {
-        return $this->belongsTo(RadioSurvey::class);
+        return $this->belongsTo(MeshReading::class);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Tenancy\BelongsToCompany;
+use App\Models\Concerns\BelongsToCompany;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -47,7 +47,7 @@ use Illuminate\Support\Carbon;
  * @property-read Collection<int, Forecast> $forecasts
  * @property-read Collection<int, JoinWindow> $joinWindows
  * @property-read Collection<int, PairAttempt> $pairAttempts
- * @property-read Collection<int, RadioSurvey> $radioSurveys
+ * @property-read Collection<int, MeshReading> $radioSurveys
  * @property-read Collection<int, ProofResult> $proofResults
  * @property-read Collection<int, Question> $questions
  * @property-read Collection<int, Snag> $snags
@@ -140,10 +140,10 @@ final class SiteJob extends Model
         return $this->hasMany(PairAttempt::class);
     }
 
-    /** @return HasMany<RadioSurvey, $this> */
+    /** @return HasMany<MeshReading, $this> */
     public function radioSurveys(): HasMany
     {
-        return $this->hasMany(RadioSurvey::class);
+        return $this->hasMany(MeshReading::class);
     }
 
     /** @return HasMany<ProofResult, $this> */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
-use App\Stations\JobSheet;
-use App\Stations\SlotCard;
+use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
+use App\Plan\Layout\Box;
+use App\Plan\Layout\Label;
+use App\Plan\Layout\LabelPlacer;
+use App\Plan\Layout\PlateStacks;
+use App\Plan\Layout\TextSize;
 use Illuminate\Support\Str;
-use Kavvel\Core\Plan\Box;
-use Kavvel\Core\Plan\Crowds;
-use Kavvel\Core\Plan\Label;
-use Kavvel\Core\Plan\LabelPlacer;
-use Kavvel\Core\Plan\TextSize;
 use Kavvel\Core\Radio\Disturber;
 use Kavvel\Core\Site\Polygon;
 
@@ -128,7 +128,7 @@ final class Draughtsman
             && ($this->lens->only === null || in_array($card->profile->protocol, $this->lens->only, true)));
         $places = array_map(static fn (SlotCard $card): array => [$card->position()->x, $card->position()->y], $cards);
         $plates = [];
-        foreach (Crowds::of($places, self::PLATE_W, self::PLATE_H) as $keys) {
+        foreach (PlateStacks::of($places, self::PLATE_W, self::PLATE_H) as $keys) {
             $card = $cards[$keys[0]];
             $isStack = count($keys) > 1;
             foreach ($keys as $key) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
-use Kavvel\Core\Plan\Box;
+use App\Plan\Layout\Box;
 
 /**
  * One storey laid out, ready to be drawn: every shape and text with its place, in metres.

@@ -6,7 +6,7 @@ namespace App\Plan;
 
 use App\Models\SiteJob;
 use Illuminate\Support\Facades\Cache;
-use Kavvel\Core\Cli\Input;
+use Kavvel\Core\Input\Input;
 use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\BuildingReader;
 use Kavvel\Core\Site\Polygon;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
-use App\Stations\JobSheet;
-use Kavvel\Core\Plan\Box;
-use Kavvel\Core\Plan\LabelPlacer;
-use Kavvel\Core\Plan\TextSize;
+use App\JobSheet\JobSheet;
+use App\Plan\Layout\Box;
+use App\Plan\Layout\LabelPlacer;
+use App\Plan\Layout\TextSize;
 use Kavvel\Core\Radio\Margin;
 use Kavvel\Core\Site\Polygon;
 

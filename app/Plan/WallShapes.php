@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
-use Kavvel\Core\Plan\Box;
+use App\Plan\Layout\Box;
 use Kavvel\Core\Site\Layer;
 use Kavvel\Core\Site\Wall;
 

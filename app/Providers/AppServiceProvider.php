@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Console\Beat;
+use App\Console\Heartbeat;
+use App\JobSheet\Catalogue;
 use App\Models\Profile;
 use App\Models\SiteJob;
 use App\Policies\SiteJobPolicy;
-use App\Stations\Catalogue;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Queue\Events\Looping;
@@ -33,6 +33,6 @@ final class AppServiceProvider extends ServiceProvider
         Gate::policy(SiteJob::class, SiteJobPolicy::class);
         Profile::saved(static fn (Profile $profile) => Catalogue::forget($profile->company_id));
         Blade::directive('chip', static fn (string $protocol): string => "<?php echo \\App\\Plan\\Chip::html({$protocol}); ?>");
-        Event::listen(Looping::class, static fn () => Beat::of('queue'));
+        Event::listen(Looping::class, static fn () => Heartbeat::of('queue'));
     }
 }

@@ -9,7 +9,7 @@ use App\Models\Company;
 use App\Models\Credential;
 use App\Models\SiteJob;
 use App\Models\User;
-use App\Stations\Survey\Forecasts;
+use App\Radio\Forecasts;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Database\Seeder;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kavvel\Standin;
 
 use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Mesh\Role;
-use Kavvel\Core\Radio\RadioEnd;
 use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Vec3;
 use LogicException;

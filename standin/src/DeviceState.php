@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin;
 
-use Kavvel\Core\Radio\RadioEnd;
+use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Site\Vec3;
 
 /** How one device stands while the fold runs. */

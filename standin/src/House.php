@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin;
 
-use Kavvel\Core\Cli\Input;
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Coverage\RadioEnd;
+use Kavvel\Core\Coverage\RadioPlan;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\JobFile\JobFile;
 use Kavvel\Core\JobFile\PointEntry;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Radio\Clutter;
-use Kavvel\Core\Radio\RadioEnd;
-use Kavvel\Core\Radio\RadioPlan;
 use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\BuildingReader;
 use Kavvel\Core\Site\RoomSide;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Jobs\MakePack;
+use App\Models\MeshReading;
 use App\Models\Pack;
 use App\Models\RadioLink;
-use App\Models\RadioSurvey;
 use App\Models\Snag;
+use App\Stations\HandOver\MakePack;
 use App\Stations\HandOver\PackPress;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
@@ -74,7 +74,7 @@ final class HandOverTest extends TestCase
     public function test_the_pack_names_what_is_not_accepted(): void
     {
         $this->settle();
-        $survey = RadioSurvey::query()->create(['site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee', 'reference' => 'one', 'state' => 'done', 'asked_at' => now(), 'ended_at' => now()]);
+        $survey = MeshReading::query()->create(['site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee', 'reference' => 'one', 'state' => 'done', 'asked_at' => now(), 'ended_at' => now()]);
         RadioLink::query()->create(['radio_survey_id' => $survey->id, 'a' => 'gateway', 'b' => (string) $this->slot('freezer')->node?->address, 'margin_db' => 8.9]);
         $this->post('/jobs/lantern-house/packs');
         $text = $this->text((string) $this->get('/jobs/lantern-house/packs/1')->streamedContent());

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Gateway;
 use App\Models\Node;
 use Illuminate\Support\Facades\DB;
-use Kavvel\Core\Pairing\Ending;
+use Kavvel\Core\Pairing\AttemptState;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -29,7 +29,7 @@ final class HandPairingTest extends TestCase
         $slot = $this->slot('kitchen-window');
 
         self::assertSame(['node 7', 'zwave', 'HF-MAG-Z', 'joined'], [$slot->node?->address, $slot->node?->protocol, $slot->node?->model, $slot->node?->state]);
-        self::assertSame(Ending::Joined, $slot->pairAttempts()->latest('id')->firstOrFail()->state);
+        self::assertSame(AttemptState::Joined, $slot->pairAttempts()->latest('id')->firstOrFail()->state);
         self::assertSame(0, $slot->proofResults()->count(), 'nobody was heard: no rung is shown');
         self::assertTrue($this->logged('Recorded by hand: the window contact is in as node 7.'));
         $this->get('/jobs/lantern-house/pair?slot=kitchen-window')->assertDontSee('Paired at its own controller')->assertSee('node 7');

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\Line;
+use App\JobSheet\Catalogue;
+use App\JobSheet\JobCounts;
+use App\JobSheet\JobSheet;
+use App\Models\MeshReading;
 use App\Models\Pack;
 use App\Models\Profile;
-use App\Models\RadioSurvey;
 use App\Models\SiteJob;
 use App\Models\Snag;
-use App\Stations\Catalogue;
-use App\Stations\JobSheet;
-use App\Stations\Line;
-use App\Stations\Pulse;
 use App\Stations\Station;
 use App\Stations\Tap;
 use Illuminate\Support\Facades\Artisan;
@@ -54,11 +54,11 @@ final class LineTest extends TestCase
     public function test_the_mesh_says_what_the_last_survey_found(): void
     {
         $survey = ['site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee', 'asked_at' => now()];
-        RadioSurvey::query()->create([...$survey, 'reference' => 'one', 'state' => 'done', 'accepted' => 5, 'thin' => 3, 'lost' => 2]);
+        MeshReading::query()->create([...$survey, 'reference' => 'one', 'state' => 'done', 'accepted' => 5, 'thin' => 3, 'lost' => 2]);
         self::assertSame(["3\u{a0}thin, 2\u{a0}lost", 0.5], [$this->tap(Station::Mesh)->openWords, $this->tap(Station::Mesh)->share]);
 
-        RadioSurvey::query()->create([...$survey, 'reference' => 'two', 'state' => 'done', 'accepted' => 10, 'thin' => 0, 'lost' => 0]);
-        RadioSurvey::query()->create([...$survey, 'reference' => 'three', 'state' => 'failed']);
+        MeshReading::query()->create([...$survey, 'reference' => 'two', 'state' => 'done', 'accepted' => 10, 'thin' => 0, 'lost' => 0]);
+        MeshReading::query()->create([...$survey, 'reference' => 'three', 'state' => 'failed']);
         self::assertTrue($this->tap(Station::Mesh)->isClear());
     }
 
@@ -117,7 +117,7 @@ final class LineTest extends TestCase
     {
         $job = $this->siteJob();
 
-        return Line::of(JobSheet::of($job), Pulse::of($job));
+        return Line::of(JobSheet::of($job), JobCounts::of($job));
     }
 
     private function tap(Station $station): Tap

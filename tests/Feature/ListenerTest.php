@@ -8,8 +8,8 @@ use App\Gateway\Listener;
 use App\Models\Gateway;
 use App\Models\GatewayEvent;
 use App\Models\JoinWindow;
+use App\Models\MeshReading;
 use App\Models\Node;
-use App\Models\RadioSurvey;
 use Illuminate\Support\Facades\Http;
 use Kavvel\Core\Proving\Rung;
 use Tests\TestCase;
@@ -82,7 +82,7 @@ final class ListenerTest extends TestCase
         $this->listen();
 
         self::assertSame(['ended', 'restart'], array_values(JoinWindow::query()->firstOrFail()->only(['state', 'reason'])));
-        self::assertSame(['failed', 'The gateway restarted.'], array_values(RadioSurvey::query()->firstOrFail()->only(['state', 'reason'])));
+        self::assertSame(['failed', 'The gateway restarted.'], array_values(MeshReading::query()->firstOrFail()->only(['state', 'reason'])));
         self::assertSame(['second', 1], array_values(Gateway::query()->whereNotNull('url')->firstOrFail()->only(['epoch', 'cursor'])));
         self::assertTrue($this->logged('The gateway restarted.'));
     }
@@ -143,7 +143,7 @@ final class ListenerTest extends TestCase
         $gateway = Gateway::query()->whereNotNull('url')->firstOrFail();
         $window = JoinWindow::query()->create(['site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id, 'reference' => 'window-lost', 'slot_id' => $this->slot('hall-relay')->id, 'state' => 'opening', 'seconds' => 254]);
         $window->attempts()->create(['site_job_id' => $gateway->site_job_id, 'slot_id' => $this->slot('hall-relay')->id, 'state' => 'waiting', 'missing' => [], 'started_at' => now()]);
-        $survey = RadioSurvey::query()->create(['site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id, 'reference' => 'survey-lost', 'protocol' => 'zigbee', 'state' => 'asked', 'asked_at' => now()]);
+        $survey = MeshReading::query()->create(['site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id, 'reference' => 'survey-lost', 'protocol' => 'zigbee', 'state' => 'asked', 'asked_at' => now()]);
         $this->listen();
         self::assertSame(['opening', 'asked'], [$window->refresh()->state, $survey->refresh()->state]);
 

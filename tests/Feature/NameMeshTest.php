@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\RadioSurvey;
+use App\Models\MeshReading;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 use Tests\WithStandin;
@@ -81,7 +81,7 @@ final class NameMeshTest extends TestCase
         $this->pass(1);
         $this->get('/jobs/lantern-house/mesh')->assertSee('The hub asks its relays who they hear')->assertSee('data-live="yes"', false);
         $this->pass(10);
-        $survey = RadioSurvey::query()->firstOrFail();
+        $survey = MeshReading::query()->firstOrFail();
 
         self::assertSame('done', $survey->state);
         self::assertSame(11, $survey->accepted + $survey->thin + $survey->lost);
@@ -100,7 +100,7 @@ final class NameMeshTest extends TestCase
         $this->post('/jobs/lantern-house/radio-surveys');
         $this->pass(10);
 
-        self::assertSame(0, RadioSurvey::query()->firstOrFail()->lost);
+        self::assertSame(0, MeshReading::query()->firstOrFail()->lost);
         $this->get('/jobs/lantern-house/mesh')->assertSee('Put a relay in the pantry')->assertSee('makes it accepted by the forecast')->assertSee('If the ceiling relay goes,')
             ->assertSeeInOrder(['Now', '2 thin', '0 lost', 'With it', '1 thin', '0 lost']);
     }
@@ -160,10 +160,10 @@ final class NameMeshTest extends TestCase
         $this->pass(10);
         $address = (string) $this->siteJob()->nodes()->where('model', 'TW-RANGE-L')->value('address');
         $this->post('/jobs/lantern-house/slots/socket-relay-plug/node', ['address' => $address])->assertRedirect();
-        $before = RadioSurvey::query()->firstOrFail();
+        $before = MeshReading::query()->firstOrFail();
         $this->post('/jobs/lantern-house/radio-surveys');
         $this->pass(20);
-        $after = RadioSurvey::query()->latest('id')->firstOrFail();
+        $after = MeshReading::query()->latest('id')->firstOrFail();
 
         self::assertSame([2, 0], [$before->thin, $before->lost]);
         self::assertSame([1, 0], [$after->thin, $after->lost], 'what the advice had promised');
@@ -174,7 +174,7 @@ final class NameMeshTest extends TestCase
         $this->post('/jobs/lantern-house/radio-surveys');
         $this->post('/jobs/lantern-house/radio-surveys');
 
-        self::assertSame(1, RadioSurvey::query()->count());
+        self::assertSame(1, MeshReading::query()->count());
     }
 
     public function test_a_survey_that_the_gateway_never_heard_of_says_so_and_can_be_asked_again(): void
@@ -186,7 +186,7 @@ final class NameMeshTest extends TestCase
         $this->post('/jobs/lantern-house/radio-surveys');
         $this->pass(10);
 
-        self::assertSame(['failed', 'done'], RadioSurvey::query()->orderBy('id')->pluck('state')->all());
+        self::assertSame(['failed', 'done'], MeshReading::query()->orderBy('id')->pluck('state')->all());
     }
 
     public function test_a_job_without_a_linked_gateway_says_that_there_is_nobody_to_ask(): void

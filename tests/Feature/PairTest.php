@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\JoinWindow;
 use App\Models\Node;
 use App\Models\PairAttempt;
-use Kavvel\Core\Pairing\Ending;
+use Kavvel\Core\Pairing\AttemptState;
 use Tests\TestCase;
 use Tests\WithStandin;
 
@@ -34,7 +34,7 @@ final class PairTest extends TestCase
         $attempt = $slot->pairAttempts()->latest('id')->firstOrFail();
 
         self::assertSame($address, $slot->node?->address);
-        self::assertSame(Ending::Joined, $attempt->state);
+        self::assertSame(AttemptState::Joined, $attempt->state);
         self::assertSame([5, 5], [$attempt->interview_done, $attempt->interview_total]);
         self::assertNotNull($attempt->margin_db);
         self::assertSame(['radio'], $slot->proofResults()->pluck('rung')->map->value->all());
@@ -79,7 +79,7 @@ final class PairTest extends TestCase
         $this->pass(160);
         $attempt = PairAttempt::query()->latest('id')->firstOrFail();
 
-        self::assertSame(Ending::Silent, $attempt->state);
+        self::assertSame(AttemptState::Silent, $attempt->state);
         $this->get('/jobs/lantern-house/pair')->assertSee('The device never spoke')->assertSee('Tried 2 times')->assertSee('Try this next')->assertSee('Open the next window');
         self::assertTrue($this->logged('the device never spoke'));
     }
@@ -92,7 +92,7 @@ final class PairTest extends TestCase
         $this->pass(10);
         $attempt = PairAttempt::query()->latest('id')->firstOrFail();
 
-        self::assertSame([Ending::InPart, ['on-off']], [$attempt->state, $attempt->missing]);
+        self::assertSame([AttemptState::InPart, ['on-off']], [$attempt->state, $attempt->missing]);
         $this->get('/jobs/lantern-house/pair')->assertSee('Joined in part')->assertSee('after 2 of 5 steps')->assertSee('Missing: on-off')->assertSee('Accept as it is');
 
         $this->post('/jobs/lantern-house/slots/hall-relay/node', ['address' => $attempt->node?->address])->assertRedirect();
@@ -108,7 +108,7 @@ final class PairTest extends TestCase
         $this->pass(255);
         $this->pairHallRelay();
 
-        self::assertSame([Ending::Silent, Ending::InPart, Ending::Joined], $this->slot('hall-relay')->pairAttempts()->orderBy('id')->pluck('state')->all());
+        self::assertSame([AttemptState::Silent, AttemptState::InPart, AttemptState::Joined], $this->slot('hall-relay')->pairAttempts()->orderBy('id')->pluck('state')->all());
     }
 
     public function test_the_next_try_of_the_same_device_replaces_its_window(): void
@@ -121,7 +121,7 @@ final class PairTest extends TestCase
         $this->listen();
 
         self::assertSame(['replaced', 'asked'], JoinWindow::query()->orderBy('id')->pluck('reason')->all());
-        self::assertSame([Ending::Silent, Ending::InPart, Ending::Joined], $this->slot('hall-relay')->pairAttempts()->orderBy('id')->pluck('state')->all());
+        self::assertSame([AttemptState::Silent, AttemptState::InPart, AttemptState::Joined], $this->slot('hall-relay')->pairAttempts()->orderBy('id')->pluck('state')->all());
     }
 
     public function test_a_window_whose_answer_was_lost_goes_on_when_the_gateway_speaks_of_it(): void
@@ -129,11 +129,11 @@ final class PairTest extends TestCase
         $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
         $window = JoinWindow::query()->firstOrFail();
         $window->update(['state' => 'refused', 'ended_at' => now()]);
-        $window->attempts()->update(['state' => Ending::Stopped, 'ended_at' => now()]);
+        $window->attempts()->update(['state' => AttemptState::Stopped, 'ended_at' => now()]);
         $this->listen();
 
         self::assertSame('open', $window->refresh()->state);
-        self::assertSame(Ending::Waiting, PairAttempt::query()->latest('id')->firstOrFail()->state);
+        self::assertSame(AttemptState::Waiting, PairAttempt::query()->latest('id')->firstOrFail()->state);
         $this->get('/jobs/lantern-house/pair')->assertSee('It blinks');
     }
 
@@ -171,7 +171,7 @@ final class PairTest extends TestCase
         $this->listen();
 
         self::assertSame(['ended', 'asked'], [$window->refresh()->state, $window->reason]);
-        self::assertSame(Ending::Stopped, PairAttempt::query()->latest('id')->firstOrFail()->state);
+        self::assertSame(AttemptState::Stopped, PairAttempt::query()->latest('id')->firstOrFail()->state);
     }
 
     public function test_a_gateway_that_is_away_opens_no_window_and_says_so(): void
@@ -180,7 +180,7 @@ final class PairTest extends TestCase
         $this->followingRedirects()->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertSee('The window did not open.')->assertSee('does not answer');
 
         self::assertSame('refused', JoinWindow::query()->value('state'));
-        self::assertSame(Ending::Stopped, PairAttempt::query()->latest('id')->firstOrFail()->state);
+        self::assertSame(AttemptState::Stopped, PairAttempt::query()->latest('id')->firstOrFail()->state);
     }
 
     public function test_a_skipped_device_goes_to_the_end_and_the_window_closes(): void
@@ -222,7 +222,7 @@ final class PairTest extends TestCase
         $this->hands('fault', ['device' => 'hall-relay', 'fault' => 'two-at-once']);
         $this->pairHallRelay();
 
-        self::assertSame(Ending::Joined, $this->slot('hall-relay')->pairAttempts()->latest('id')->firstOrFail()->state);
+        self::assertSame(AttemptState::Joined, $this->slot('hall-relay')->pairAttempts()->latest('id')->firstOrFail()->state);
         self::assertSame(1, Node::query()->where('state', 'announced')->count());
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\JobSheet\JobSheet;
 use App\Plan\Draughtsman;
 use App\Plan\Drawing;
 use App\Plan\Geometry;
 use App\Plan\Lens;
 use App\Plan\LensLink;
-use App\Plan\Paint;
-use App\Stations\JobSheet;
+use App\Plan\PlanStyle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -137,12 +137,12 @@ final class PlanTest extends TestCase
     public function test_screen_and_paper_draw_the_same_shapes(): void
     {
         $drawing = $this->draw('ground', new Lens([LensLink::forecast('hall-relay', LensLink::GATEWAY, 39), LensLink::measured('freezer', LensLink::GATEWAY, 3, 12)], showPoints: true), 'hall-relay');
-        $draw = static fn (Paint $paint): string => view('plan.shapes', ['drawing' => $drawing, 'paint' => $paint, 'link' => null])->render();
+        $draw = static fn (PlanStyle $paint): string => view('plan.shapes', ['drawing' => $drawing, 'paint' => $paint, 'link' => null])->render();
         $shapes = static fn (string $svg): array => array_count_values((array) (preg_match_all('/<(polygon|rect|line|text|path)\b/', $svg, $found) ? $found[1] : []));
 
-        self::assertSame($shapes($draw(Paint::screen())), $shapes($draw(Paint::paper())));
-        self::assertStringNotContainsString('class=', $draw(Paint::paper()));
-        self::assertStringNotContainsString('fill="#', $draw(Paint::screen()));
+        self::assertSame($shapes($draw(PlanStyle::screen())), $shapes($draw(PlanStyle::paper())));
+        self::assertStringNotContainsString('class=', $draw(PlanStyle::paper()));
+        self::assertStringNotContainsString('fill="#', $draw(PlanStyle::screen()));
     }
 
     public function test_a_place_is_in_the_room_that_encloses_it(): void

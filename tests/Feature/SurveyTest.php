@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\MeshReading;
 use App\Models\Profile;
 use App\Models\RadioLink;
-use App\Models\RadioSurvey;
-use App\Stations\Survey\Forecasts;
+use App\Radio\Forecasts;
 use Tests\TestCase;
 
 /** What the survey says next: questions with a deadline, what no wall explains, then the weakest forecast. */
@@ -37,7 +37,7 @@ final class SurveyTest extends TestCase
     public function test_a_lead_changes_the_rules_and_everything_is_judged_by_them(): void
     {
         $rules = ['school' => 'at-bench', 'name_pattern' => '{what} {room} {n}', 'acceptance_db' => '16', 'clutter_constant_db' => '5', 'clutter_db_per_metre' => '0.3', 'lock_version' => 1];
-        $survey = RadioSurvey::query()->create(['site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee', 'reference' => 'one', 'state' => 'done', 'asked_at' => now(), 'ended_at' => now(), 'accepted' => 1, 'thin' => 0, 'lost' => 10]);
+        $survey = MeshReading::query()->create(['site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee', 'reference' => 'one', 'state' => 'done', 'asked_at' => now(), 'ended_at' => now(), 'accepted' => 1, 'thin' => 0, 'lost' => 10]);
         RadioLink::query()->create(['radio_survey_id' => $survey->id, 'a' => 'gateway', 'b' => (string) $this->slot('freezer')->node?->address, 'margin_db' => 14]);
         $margin = fn (): float => (float) $this->slot('shed-plug')->forecasts()->latest('plan_version')->firstOrFail()->margin_db;
         $before = $margin();

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Stations\HandOver;
 
+use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
 use App\Models\Pack;
 use App\Models\Snag;
 use App\Plan\Lens;
-use App\Stations\JobSheet;
 use App\Stations\Move;
-use App\Stations\SlotCard;
 use Kavvel\Core\Proving\Standing;
 
 /** What still stands between the job and its pack, and the packs that were made. */

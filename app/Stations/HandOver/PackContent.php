@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Stations\HandOver;
 
-use App\Models\RadioSurvey;
+use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
+use App\Models\MeshReading;
 use App\Models\Snag;
-use App\Stations\JobSheet;
-use App\Stations\Mesh\SurveyedMesh;
-use App\Stations\SlotCard;
+use App\Radio\MeasuredMesh;
 use Illuminate\Database\Eloquent\Collection;
 use Kavvel\Core\Handover\BatteryLife;
 use Kavvel\Core\Mesh\MeshReport;
@@ -27,14 +27,14 @@ final readonly class PackContent
         public Collection $snags,
         public array $batteries,
         public array $keepPlugged,
-        public ?RadioSurvey $survey,
+        public ?MeshReading $survey,
         public ?MeshReport $mesh,
     ) {}
 
     public static function of(JobSheet $sheet): self
     {
         $survey = $sheet->job->radioSurveys()->where('state', 'done')->latest('id')->first();
-        $report = $survey === null ? null : SurveyedMesh::of($sheet, $survey)->report;
+        $report = $survey === null ? null : MeasuredMesh::of($sheet, $survey)->report;
         $rooms = [];
         foreach ($sheet->cards as $card) {
             $rooms[$card->room][] = $card;

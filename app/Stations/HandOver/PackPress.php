@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Stations\HandOver;
 
+use App\JobSheet\JobSheet;
 use App\Models\Pack;
 use App\Models\SiteJob;
 use App\Plan\Draughtsman;
 use App\Plan\Lens;
-use App\Plan\Paint;
-use App\Stations\JobSheet;
+use App\Plan\PlanStyle;
 use App\Stations\Mesh\MeshStation;
 use Closure;
 use Dompdf\Dompdf;
@@ -36,7 +36,7 @@ final readonly class PackPress
         $plans = [];
         foreach ($sheet->geometry->storeys as $storey) {
             $drawing = Draughtsman::draw($sheet, $storey['key'], new Lens($lens->links));
-            $svg = view('plan.file', ['drawing' => $drawing, 'paint' => Paint::paper()])->render();
+            $svg = view('plan.file', ['drawing' => $drawing, 'paint' => PlanStyle::paper()])->render();
             $plans[] = ['name' => $storey['name'], 'widthMm' => min(self::WIDEST_MM, round($drawing->frame->width * self::MM_PER_METRE)), 'src' => 'data:image/svg+xml;base64,'.base64_encode($svg)];
         }
         $progress(55, 'setting the pages');

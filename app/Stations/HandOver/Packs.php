@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stations\HandOver;
 
-use App\Jobs\MakePack;
 use App\Logbook\Logbook;
 use App\Models\Pack;
 use App\Models\SiteJob;

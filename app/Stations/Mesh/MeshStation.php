@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Stations\Mesh;
 
-use App\Models\RadioSurvey;
+use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
+use App\Models\MeshReading;
 use App\Models\Snag;
 use App\Plan\Lens;
 use App\Plan\LensLink;
-use App\Stations\JobSheet;
+use App\Radio\MeasuredMesh;
 use App\Stations\Move;
-use App\Stations\SlotCard;
 use Kavvel\Core\Mesh\Graph;
 use Kavvel\Core\Mesh\Link;
 use Kavvel\Core\Mesh\NodeJudgement;
@@ -24,10 +25,10 @@ final readonly class MeshStation
 
     public function move(JobSheet $sheet): Move
     {
-        $newest = RadioSurvey::query()->where('site_job_id', $sheet->job->id)->latest('id')->first();
+        $newest = MeshReading::query()->where('site_job_id', $sheet->job->id)->latest('id')->first();
         $running = in_array($newest?->state, ['asked', 'running', 'reading'], true) ? $newest : null;
         $failed = $newest?->state === 'failed' ? $newest : null;
-        $last = $newest?->state === 'done' ? $newest : RadioSurvey::query()->where('site_job_id', $sheet->job->id)->where('state', 'done')->latest('id')->first();
+        $last = $newest?->state === 'done' ? $newest : MeshReading::query()->where('site_job_id', $sheet->job->id)->where('state', 'done')->latest('id')->first();
         $only = [self::PROTOCOL];
         if ($last === null) {
             return new Move(
@@ -38,7 +39,7 @@ final readonly class MeshStation
                 note: 'no survey yet',
             );
         }
-        $mesh = SurveyedMesh::of($sheet, $last);
+        $mesh = MeasuredMesh::of($sheet, $last);
         $open = $mesh->report->unaccepted(array_keys(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->profile->vital)));
         $worst = $open[0] ?? null;
 
@@ -55,7 +56,7 @@ final readonly class MeshStation
                 'judgement' => $worst,
                 'withSnag' => Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->whereNotNull('slot_id')->pluck('slot_id')->all(),
                 'remedies' => $this->relays->advise($sheet, $mesh, $last),
-                'title' => static fn (string $key): string => $sheet->card($key)?->slot->title() ?? ($key === SurveyedMesh::ROOT ? 'gateway' : $key),
+                'title' => static fn (string $key): string => $sheet->card($key)?->slot->title() ?? ($key === MeasuredMesh::ROOT ? 'gateway' : $key),
                 'unmatched' => array_filter($mesh->report->nodes, static fn (NodeJudgement $node): bool => $sheet->card($node->id) === null),
             ],
             new Lens($this->links($sheet, $mesh), only: $only),
@@ -66,14 +67,14 @@ final readonly class MeshStation
     }
 
     /** @return list<LensLink> chosen paths, and the best that a lost device has */
-    private function links(JobSheet $sheet, SurveyedMesh $mesh): array
+    private function links(JobSheet $sheet, MeasuredMesh $mesh): array
     {
         $links = [];
         foreach ($mesh->report->nodes as $node) {
             $link = $node->isReachable() ? $this->linkBetween($mesh->graph, $node->id, $node->path[1]) : $this->best($mesh->graph, $node->id);
             if ($link !== null && $sheet->card($node->id) !== null) {
                 $other = $link->a === $node->id ? $link->b : $link->a;
-                $links[] = LensLink::measured($node->id, $other === SurveyedMesh::ROOT ? LensLink::GATEWAY : $other, $link->worseDb(), $sheet->job->acceptance_db);
+                $links[] = LensLink::measured($node->id, $other === MeasuredMesh::ROOT ? LensLink::GATEWAY : $other, $link->worseDb(), $sheet->job->acceptance_db);
             }
         }
 

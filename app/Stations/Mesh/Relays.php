@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace App\Stations\Mesh;
 
-use App\Models\RadioSurvey;
-use App\Stations\JobSheet;
-use App\Stations\SlotCard;
-use App\Stations\Survey\Forecasts;
+use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
+use App\Models\MeshReading;
+use App\Radio\Forecasts;
+use App\Radio\FreeMainsPoints;
+use App\Radio\MeasuredMesh;
 use Illuminate\Support\Facades\Cache;
+use Kavvel\Core\Coverage\RadioEnd;
+use Kavvel\Core\Coverage\RadioPlan;
+use Kavvel\Core\Coverage\RelaySearch;
 use Kavvel\Core\Mesh\NodeJudgement;
-use Kavvel\Core\Mesh\RelaySearch;
 use Kavvel\Core\Mesh\Role;
-use Kavvel\Core\Radio\RadioEnd;
-use Kavvel\Core\Radio\RadioPlan;
 use Kavvel\Core\Radio\Transceiver;
 use LogicException;
 
@@ -25,7 +27,7 @@ final readonly class Relays
     public function __construct(private Forecasts $forecasts) {}
 
     /** @return array<string, list<Remedy>> by slot: a relay of the plan first, then a new one; a device that no single relay helps is left out */
-    public function advise(JobSheet $sheet, SurveyedMesh $mesh, RadioSurvey $survey): array
+    public function advise(JobSheet $sheet, MeasuredMesh $mesh, MeshReading $survey): array
     {
         $open = array_map(static fn (NodeJudgement $node): string => $node->id, $mesh->report->unaccepted([]));
         if ($open === []) {
@@ -44,18 +46,18 @@ final readonly class Relays
      * @param  list<string>  $open
      * @return array<string, list<Remedy>>
      */
-    private function search(JobSheet $sheet, SurveyedMesh $mesh, string $protocol, array $open): array
+    private function search(JobSheet $sheet, MeasuredMesh $mesh, string $protocol, array $open): array
     {
         $building = $sheet->geometry->building();
         $radio = Transceiver::of($protocol, $sheet->job->region) ?? throw new LogicException("Nothing relays over {$protocol}.");
         $ends = $sheet->radioEnds($sheet->ofProtocol($protocol), $building);
         $members = array_intersect_key($ends, array_column($mesh->graph->nodes, 'id', 'id'));
         $planned = array_filter(array_diff_key($ends, $members), static fn (RadioEnd $end): bool => $end->role === Role::Router && ! $end->removable);
-        $gateway = new RadioEnd(SurveyedMesh::ROOT, $this->forecasts->gatewayEnd($sheet, $radio)->position, $radio, 0.0, Role::Root);
+        $gateway = new RadioEnd(MeasuredMesh::ROOT, $this->forecasts->gatewayEnd($sheet, $radio)->position, $radio, 0.0, Role::Root);
         $plan = new RadioPlan($building, $sheet->clutter());
         $network = [$gateway, ...array_values($members)];
         $ofPlan = RelaySearch::over(array_values($planned), $network, $mesh->graph, $plan, $sheet->job->acceptance_db);
-        $ofPoints = RelaySearch::over(FreeMains::places($sheet, $radio), $network, $mesh->graph, $plan, $sheet->job->acceptance_db);
+        $ofPoints = RelaySearch::over(FreeMainsPoints::places($sheet, $radio), $network, $mesh->graph, $plan, $sheet->job->acceptance_db);
         $remedies = [];
         foreach (array_intersect_key($members, array_flip($open)) as $key => $device) {
             $pairing = $ofPlan->for($device);

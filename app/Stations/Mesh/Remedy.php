@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Stations\Mesh;
 
-use App\Stations\JobSheet;
-use Kavvel\Core\Mesh\RelayAdvice;
+use App\JobSheet\JobSheet;
+use App\Radio\FreeMainsPoints;
+use Kavvel\Core\Coverage\RelayAdvice;
 use Kavvel\Core\Mesh\Verdict;
 use LogicException;
 
@@ -40,7 +41,7 @@ final readonly class Remedy
 
     public static function pluggingIn(JobSheet $sheet, RelayAdvice $advice): self
     {
-        $key = substr($advice->place, strlen(FreeMains::PREFIX));
+        $key = substr($advice->place, strlen(FreeMainsPoints::PREFIX));
         foreach ($sheet->geometry->points as $point) {
             if ($point['key'] === $key) {
                 $room = $sheet->geometry->rooms[$point['room']]['name'];

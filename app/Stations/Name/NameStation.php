@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Stations\Name;
 
+use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
 use App\Plan\Lens;
-use App\Stations\JobSheet;
 use App\Stations\Move;
-use App\Stations\SlotCard;
 use Illuminate\Support\Str;
 
 /** The next device that is in and has no name, with the name that the pattern gives it. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stations\Name;
 
-use App\Stations\JobSheet;
-use App\Stations\SlotCard;
+use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
 use Kavvel\Core\Naming\ConflictCheck;
 use Kavvel\Core\Naming\Device;
 use Kavvel\Core\Naming\NamePlan;

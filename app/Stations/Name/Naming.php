@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Stations\Name;
 
+use App\Editing\OptimisticLock;
 use App\Gateway\GatewayAway;
 use App\Gateway\GatewayClient;
 use App\Gateway\GatewayRefused;
+use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
 use App\Models\Node;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
-use App\Stations\JobSheet;
-use App\Stations\OptimisticLock;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use LogicException;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Stations\Pair;
 
+use App\Bench\Line;
+use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
 use App\Models\Node;
 use App\Models\PairAttempt;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
-use App\Stations\JobSheet;
-use App\Stations\Line;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Validation\ValidationException;
-use Kavvel\Core\Pairing\Ending;
+use Kavvel\Core\Pairing\AttemptState;
 
 /** Records what was paired at a controller that Kavvel has no link to. No rung is shown by that: nobody was heard. */
 final readonly class HandPairings
@@ -49,7 +49,7 @@ final readonly class HandPairings
             throw $this->refused("Somebody else wrote down {$address} at this very moment. Look which device it is.");
         }
         $slot->update(['node_id' => $node->id]);
-        PairAttempt::query()->create(['site_job_id' => $job->id, 'slot_id' => $slot->id, 'node_id' => $node->id, 'user_id' => $person->id, 'state' => Ending::Joined, 'missing' => [], 'started_at' => now(), 'ended_at' => now()]);
+        PairAttempt::query()->create(['site_job_id' => $job->id, 'slot_id' => $slot->id, 'node_id' => $node->id, 'user_id' => $person->id, 'state' => AttemptState::Joined, 'missing' => [], 'started_at' => now(), 'ended_at' => now()]);
         $this->logbook->write($job, $person, 'pair', "Recorded by hand: the {$slot->title()} is in as {$address}.", $slot);
     }
 

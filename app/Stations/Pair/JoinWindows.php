@@ -17,7 +17,7 @@ use App\Models\Slot;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use Kavvel\Core\Pairing\Ending;
+use Kavvel\Core\Pairing\AttemptState;
 
 /** Opens and closes join windows. The gateway is asked only after the intent is stored. */
 final readonly class JoinWindows
@@ -40,7 +40,7 @@ final readonly class JoinWindows
             'user_id' => $person->id, 'state' => 'opening', 'seconds' => GatewayClient::WINDOW_SECONDS]);
         $margin = Forecast::query()->where('slot_id', $slot->id)->where('plan_version', $job->plan_version)->value('parent_margin_db');
         PairAttempt::query()->create(['site_job_id' => $job->id, 'slot_id' => $slot->id, 'join_window_id' => $window->id, 'user_id' => $person->id,
-            'state' => Ending::Waiting, 'missing' => [], 'margin_db' => $margin, 'started_at' => now()]);
+            'state' => AttemptState::Waiting, 'missing' => [], 'margin_db' => $margin, 'started_at' => now()]);
         $this->logbook->write($job, $person, 'pair', "Opened the join window for the {$slot->title()}.", $slot);
         $protocol = (string) $slot->profile()->firstOrFail()->data['protocol'];
         DB::afterCommit(fn () => $this->ask($gateway, $window, $protocol));
@@ -63,7 +63,7 @@ final readonly class JoinWindows
     private function replace(JoinWindow $window): void
     {
         $window->update(['state' => 'ended', 'reason' => 'replaced', 'ended_at' => now()]);
-        $window->attempts()->whereIn('state', [Ending::Waiting, Ending::Announced, Ending::Interviewing])->update(['state' => Ending::Stopped, 'ended_at' => now()]);
+        $window->attempts()->whereIn('state', [AttemptState::Waiting, AttemptState::Announced, AttemptState::Interviewing])->update(['state' => AttemptState::Stopped, 'ended_at' => now()]);
     }
 
     private function ask(Gateway $gateway, JoinWindow $window, string $protocol): void
@@ -72,7 +72,7 @@ final readonly class JoinWindows
             GatewayClient::for($gateway)->openWindow($window->reference, $protocol, $window->seconds);
         } catch (GatewayAway|GatewayRefused $failed) {
             $window->update(['state' => 'refused', 'reason' => $failed->getMessage(), 'ended_at' => now()]);
-            $window->attempts()->update(['state' => Ending::Stopped, 'ended_at' => now()]);
+            $window->attempts()->update(['state' => AttemptState::Stopped, 'ended_at' => now()]);
             session()->flash('notice', "The window did not open. {$failed->getMessage()}");
         }
     }

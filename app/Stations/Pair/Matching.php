@@ -11,7 +11,7 @@ use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\Snag;
 use App\Models\User;
-use App\Stations\Proofs;
+use App\Proving\Proofs;
 use Illuminate\Validation\ValidationException;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Rung;

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Stations\Pair;
 
+use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
 use App\Models\JoinWindow;
 use App\Models\Node;
 use App\Models\PairAttempt;
 use App\Plan\Lens;
 use App\Plan\LensLink;
-use App\Stations\JobSheet;
 use App\Stations\Move;
-use App\Stations\SlotCard;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Pairing\Cause;
 use Kavvel\Core\Pairing\Diagnosis;
-use Kavvel\Core\Pairing\Ending;
 use Kavvel\Core\Pairing\Evidence;
-use Kavvel\Core\Pairing\School;
+use Kavvel\Core\Pairing\PairingOrder;
 use LogicException;
 
 /** Which device to pair now, how, and what the gateway hears while it happens. */
@@ -47,7 +47,7 @@ final readonly class PairStation
             new Lens($this->forecastLink($sheet, $sheet->card($openSlot) ?? $target)),
             $target->key(),
             isLive: $window !== null,
-            note: School::from($sheet->job->school)->words(),
+            note: PairingOrder::from($sheet->job->school)->words(),
         );
     }
 
@@ -73,7 +73,7 @@ final readonly class PairStation
             'unmatched' => $unmatched->where('id', '!=', $offer?->id)->values(),
             'causes' => $attempt !== null && $attempt->state->isFailure() ? $this->causes($target, $attempts) : [],
             'noLight' => $noLight,
-            'noLightCauses' => $noLight ? Diagnosis::of(new Evidence(Ending::Silent, $target->profile, $target->forecast?->bestDb, 0, false)) : [],
+            'noLightCauses' => $noLight ? Diagnosis::of(new Evidence(AttemptState::Silent, $target->profile, $target->forecast?->bestDb, 0, false)) : [],
             'tries' => $attempts->filter(static fn (PairAttempt $one): bool => $one->state->isFailure())->count(),
             'then' => array_slice($then, 0, self::NEXT_SHOWN),
             'count' => count($sheet->cards),
@@ -115,7 +115,7 @@ final readonly class PairStation
     {
         return match (true) {
             $offer?->state === 'joined' => 'offer',
-            $attempt?->state === Ending::InPart && $offer !== null => 'in-part',
+            $attempt?->state === AttemptState::InPart && $offer !== null => 'in-part',
             $window?->state === 'opening' => 'opening',
             $window !== null && $attempt !== null && $attempt->state->isOpen() => $attempt->state->value,
             $attempt !== null && $attempt->state->isFailure() => 'failed',

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Stations\Pair;
 
-use App\Stations\JobSheet;
-use App\Stations\Line;
-use App\Stations\SlotCard;
+use App\Bench\Line;
+use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
 use Kavvel\Core\Pairing\OrderSlot;
-use Kavvel\Core\Pairing\School;
+use Kavvel\Core\Pairing\PairingOrder;
 use Kavvel\Core\Pairing\WorkOrder;
 
 /** The order of work of a job: the core's, over all its slots, with what is still open. */
@@ -24,7 +24,7 @@ final readonly class WorkList
     public static function of(JobSheet $sheet, array $putOff): self
     {
         $linked = $sheet->linkedProtocols();
-        $order = WorkOrder::of(School::from($sheet->job->school), self::orderSlots($sheet), $sheet->gateway->key ?? 'gateway');
+        $order = WorkOrder::of(PairingOrder::from($sheet->job->school), self::orderSlots($sheet), $sheet->gateway->key ?? 'gateway');
         $open = [];
         $elsewhere = [];
         foreach ($order as $entry) {

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Stations\Survey;
 
+use App\Editing\OptimisticLock;
+use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
 use App\Models\SiteJob;
 use App\Models\User;
-use App\Stations\JobSheet;
-use App\Stations\Mesh\SurveyedMesh;
-use App\Stations\OptimisticLock;
+use App\Radio\Forecasts;
+use App\Radio\MeasuredMesh;
 
 /** What a job goes by: its school, its names, and the thresholds and assumptions of its radio arithmetic. */
 final readonly class JobRules
@@ -44,6 +45,6 @@ final readonly class JobRules
     private function judgeAgain(SiteJob $job): void
     {
         $survey = $job->radioSurveys()->where('state', 'done')->latest('id')->first();
-        $survey?->update(SurveyedMesh::of(JobSheet::of($job), $survey)->counts());
+        $survey?->update(MeasuredMesh::of(JobSheet::of($job), $survey)->counts());
     }
 }

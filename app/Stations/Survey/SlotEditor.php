@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Stations\Survey;
 
+use App\Editing\OptimisticLock;
+use App\JobSheet\Catalogue;
 use App\Logbook\Logbook;
 use App\Models\Point;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
-use App\Stations\Catalogue;
-use App\Stations\OptimisticLock;
+use App\Radio\Forecasts;
 use Illuminate\Validation\ValidationException;
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Naming\Text;

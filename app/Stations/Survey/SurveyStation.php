@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace App\Stations\Survey;
 
+use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
 use App\Models\Question;
 use App\Models\Snag;
 use App\Plan\Lens;
 use App\Plan\LensLink;
-use App\Stations\JobSheet;
+use App\Radio\RadioFindings;
 use App\Stations\Move;
-use App\Stations\SlotCard;
-use Kavvel\Core\Radio\Finding;
 use Kavvel\Core\Radio\Margin;
+use Kavvel\Core\Radio\RadioFinding;
 
 /**
  * What only other people can answer, what no wall explains, and what the plan forecasts: in this order.
  *
- * @phpstan-type Card array{question: Question|null, findings: list<Finding>, toRaise: list<Finding>, weak: list<SlotCard>, words: array<string, int>, version: int}
+ * @phpstan-type Card array{question: Question|null, findings: list<RadioFinding>, toRaise: list<RadioFinding>, weak: list<SlotCard>, words: array<string, int>, version: int}
  */
 final readonly class SurveyStation
 {
@@ -43,7 +44,7 @@ final readonly class SurveyStation
         return [
             'question' => Question::query()->where('site_job_id', $sheet->job->id)->whereNull('answered_at')->orderBy('due_on')->first(),
             'findings' => $findings,
-            'toRaise' => array_values(array_filter($findings, static fn (Finding $finding): bool => ! in_array($finding->text, $raised, true))),
+            'toRaise' => array_values(array_filter($findings, static fn (RadioFinding $finding): bool => ! in_array($finding->text, $raised, true))),
             'weak' => $this->weak($sheet),
             'words' => array_count_values(array_map(static fn (SlotCard $card): string => $card->forecast?->bestDb === null ? 'none' : Margin::of($card->forecast->bestDb, $sheet->job->acceptance_db)->value, array_values($sheet->cards))),
             'version' => $sheet->job->plan_version,

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Catalogue;
 
-use Kavvel\Core\Cli\Input;
 use Kavvel\Core\Handover\BatteryLife;
 use Kavvel\Core\Handover\Chemistry;
+use Kavvel\Core\Input\Input;
 
 /** What a profile says of its batteries. Currents in µA, charges in µA·s; cells in series do not add mAh. */
 final readonly class Battery

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Catalogue;
 
-use Kavvel\Core\Cli\Input;
+use Kavvel\Core\Input\Input;
 use Kavvel\Core\Radio\Reporting;
 use Kavvel\Core\Radio\Transceiver;
 

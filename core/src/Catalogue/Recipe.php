@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Catalogue;
 
-use Kavvel\Core\Cli\Input;
+use Kavvel\Core\Input\Input;
 
 /** How a device is made ready to join, step by step, and how it is made to leave. */
 final readonly class Recipe

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Catalogue;
 
-use Kavvel\Core\Cli\Input;
+use Kavvel\Core\Input\Input;
 
 /** One step of a recipe as data: what to do, how often or how long, with what. */
 final readonly class Step

@@ -6,6 +6,7 @@ namespace Kavvel\Core\Cli;
 
 use Kavvel\Core\Handover\BatteryLife;
 use Kavvel\Core\Handover\Chemistry;
+use Kavvel\Core\Input\Input;
 
 final readonly class BatteryVerb implements Verb
 {

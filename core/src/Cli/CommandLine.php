@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Cli;
 
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
 
 /** The core's command line: a verb and JSON in, an exit code and JSON out. */
 final readonly class CommandLine

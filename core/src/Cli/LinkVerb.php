@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Cli;
 
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Radio\Clutter;
 use Kavvel\Core\Radio\Contention;
 use Kavvel\Core\Radio\CrossingLoss;

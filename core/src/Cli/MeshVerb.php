@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Cli;
 
+use Kavvel\Core\Input\Input;
 use Kavvel\Core\Mesh\Graph;
 use Kavvel\Core\Mesh\Link;
 use Kavvel\Core\Mesh\MeshJudge;

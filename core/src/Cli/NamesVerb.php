@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Cli;
 
+use Kavvel\Core\Input\Input;
 use Kavvel\Core\Naming\Conflict;
 use Kavvel\Core\Naming\ConflictCheck;
 use Kavvel\Core\Naming\Device;

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Cli;
 
+use Kavvel\Core\Input\Input;
 use Kavvel\Core\Pairing\OrderEntry;
 use Kavvel\Core\Pairing\OrderSlot;
-use Kavvel\Core\Pairing\School;
+use Kavvel\Core\Pairing\PairingOrder;
 use Kavvel\Core\Pairing\WorkOrder;
 
 final readonly class OrderVerb implements Verb
 {
     public function answer(Input $input): array
     {
-        $school = School::from($input->find('school')?->word(array_column(School::cases(), 'value')) ?? School::InPlace->value);
+        $school = PairingOrder::from($input->find('school')?->word(array_column(PairingOrder::cases(), 'value')) ?? PairingOrder::InPlace->value);
         $entries = WorkOrder::of($school, array_map($this->slot(...), $input->get('slots')->items()), $input->get('gateway')->id());
 
         return ['order' => array_map(static fn (OrderEntry $entry): array => ['id' => $entry->id, 'why' => $entry->why], $entries)];

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\JobFile;
 
-use Kavvel\Core\Cli\Input;
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
 
 /** What every part of a job file is checked for: keys that stand once, references that lead somewhere, dates and times. */
 final readonly class Check

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Kavvel\Core\JobFile;
 
 use Kavvel\Core\Catalogue\Profile;
-use Kavvel\Core\Cli\Input;
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Naming\Pattern;
-use Kavvel\Core\Pairing\School;
+use Kavvel\Core\Pairing\PairingOrder;
 use Kavvel\Core\Radio\Channel;
 use Kavvel\Core\Radio\Mounting;
 use Kavvel\Core\Radio\Transceiver;
@@ -90,7 +90,7 @@ final readonly class JobFile
         $job->get('address')->text();
         $job->get('stage')->word(self::STAGES);
         $job->get('region')->word(Transceiver::REGIONS);
-        $job->get('school')->word(array_column(School::cases(), 'value'));
+        $job->get('school')->word(array_column(PairingOrder::cases(), 'value'));
         $pattern = $job->get('namePattern');
         new Pattern($pattern->text(), $pattern->at);
         foreach (['acceptanceDb', 'clutterConstantDb', 'clutterDbPerMetre'] as $number) {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Kavvel\Core\JobFile;
 
 use Kavvel\Core\Catalogue\Profile;
-use Kavvel\Core\Cli\Input;
-use Kavvel\Core\InvalidInput;
-use Kavvel\Core\Pairing\Ending;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Rung;
 
@@ -45,7 +45,7 @@ final readonly class Records
     {
         foreach ($input->get('attempts')->items() as $attempt) {
             Check::known($attempt->get('slot'), $slots);
-            $attempt->get('state')->word(array_column(Ending::cases(), 'value'));
+            $attempt->get('state')->word(array_column(AttemptState::cases(), 'value'));
             Check::time($attempt->get('startedAt'));
             Check::time($attempt->find('endedAt'));
         }

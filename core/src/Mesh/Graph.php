@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Mesh;
 
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\InvalidInput;
 
 /** A network: its nodes, its one root and its links, checked once. Nodes are numbered in order of id. */
 final readonly class Graph

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Naming;
 
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\InvalidInput;
 
 /** The names of a job by its pattern: numbered where a room holds two alike, with short forms and conflicts. */
 final readonly class NamePlan

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Naming;
 
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\InvalidInput;
 
 /** A job's pattern for names, with {room}, {place}, {what} and {n}. */
 final readonly class Pattern

@@ -18,7 +18,7 @@ final readonly class Diagnosis
     public static function of(Evidence $evidence): array
     {
         $causes = match ($evidence->ending) {
-            Ending::InPart, Ending::Failed => self::cutShort($evidence),
+            AttemptState::InPart, AttemptState::Failed => self::cutShort($evidence),
             default => self::unheard($evidence),
         };
         if ($evidence->sameBefore >= self::SAME_TRIES - 1) {
@@ -59,7 +59,7 @@ final readonly class Diagnosis
             $causes[] = new Cause('not-pairing', "It is not waiting to be found: {$light}.", $gesture === null ? 'Start its pairing again.' : $gesture->sentence().', with the window open.');
         }
         $causes[] = new Cause('owned', 'Another network still owns it.', self::leave($evidence));
-        if ($evidence->ending === Ending::WindowEnded) {
+        if ($evidence->ending === AttemptState::WindowEnded) {
             $causes[] = new Cause('window', 'The window ended before it was ready.', 'Open the next window first, then wake the device.');
         }
         if ($evidence->profile->power === 'battery') {

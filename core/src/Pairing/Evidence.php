@@ -11,7 +11,7 @@ final readonly class Evidence
 {
     /** @param list<string> $missing capabilities that the profile has and the interview did not find */
     public function __construct(
-        public Ending $ending,
+        public AttemptState $ending,
         public Profile $profile,
         public ?float $marginDb,
         public int $sameBefore,

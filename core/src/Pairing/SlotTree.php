@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Pairing;
 
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\InvalidInput;
 
 /** Slots and their predicted parents, checked: every chain of parents ends at the gateway. */
 final readonly class SlotTree

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Pairing;
 
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\InvalidInput;
 
 /**
  * The order in which devices are paired, each with its reason; total and stable.
@@ -23,11 +23,11 @@ final readonly class WorkOrder
      *
      * @throws InvalidInput
      */
-    public static function of(School $school, array $slots, string $gateway): array
+    public static function of(PairingOrder $school, array $slots, string $gateway): array
     {
         $order = new self(new SlotTree($slots, $gateway));
 
-        return $school === School::InPlace ? $order->inPlace() : $order->atBench();
+        return $school === PairingOrder::InPlace ? $order->inPlace() : $order->atBench();
     }
 
     /** @return list<OrderEntry> */

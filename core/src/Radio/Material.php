@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Radio;
 
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\InvalidInput;
 
 /**
  * What a material takes from a 0.4–6 GHz signal.

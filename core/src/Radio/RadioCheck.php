@@ -15,24 +15,24 @@ final readonly class RadioCheck
     /** @param list<array{Disturber, Vec3}> $disturbers */
     public function __construct(private string $region, private array $disturbers) {}
 
-    /** @return list<Finding> the gravest first */
+    /** @return list<RadioFinding> the gravest first */
     public function of(Antenna $antenna): array
     {
         $findings = [];
         if ($antenna->region !== null && $antenna->region !== $this->region && in_array('zwave', $antenna->protocols, true)) {
-            $findings[] = Finding::otherRegion($antenna, $antenna->region, $this->region);
+            $findings[] = RadioFinding::otherRegion($antenna, $antenna->region, $this->region);
         }
         if (array_intersect($antenna->protocols, self::DISTURBED) !== []) {
             foreach ($this->disturbers as [$disturber, $place]) {
                 $distance = $antenna->position->distanceTo($place);
                 if ($distance < $disturber->keepAwayM()) {
-                    $findings[] = Finding::tooNear($antenna, $disturber, $distance);
+                    $findings[] = RadioFinding::tooNear($antenna, $disturber, $distance);
                 }
             }
         }
         $duty = $antenna->radio === null ? null : DutyCycle::at($antenna->radio->frequencyMHz, $this->region);
         if ($antenna->radio !== null && $antenna->reporting !== null && $duty?->allows($antenna->reporting) === false) {
-            $findings[] = Finding::tooOften($antenna, $antenna->reporting, $duty, $antenna->radio->frequencyMHz);
+            $findings[] = RadioFinding::tooOften($antenna, $antenna->reporting, $duty, $antenna->radio->frequencyMHz);
         }
 
         return $findings;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Radio;
 
-use Kavvel\Core\Cli\Input;
+use Kavvel\Core\Input\Input;
 
 /** How often a device reports by itself, and how many values it sends each time. */
 final readonly class Reporting

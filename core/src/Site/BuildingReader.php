@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Site;
 
-use Kavvel\Core\Cli\Input;
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Radio\Material;
 
 /** Reads storeys and walls as the job file writes them. */

@@ -6,8 +6,8 @@ namespace Kavvel\Core\Tests\Catalogue;
 
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Catalogue\Step;
-use Kavvel\Core\Cli\Input;
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\JobFile;
 
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\JobFile\JobFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\Mesh;
 
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Mesh\Graph;
 use Kavvel\Core\Mesh\Link;
 use Kavvel\Core\Mesh\MeshJudge;

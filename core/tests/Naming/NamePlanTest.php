@@ -6,7 +6,7 @@ namespace Kavvel\Core\Tests\Naming;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Naming\Conflict;
 use Kavvel\Core\Naming\ConflictCheck;
 use Kavvel\Core\Naming\Device;

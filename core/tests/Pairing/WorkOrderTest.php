@@ -6,10 +6,10 @@ namespace Kavvel\Core\Tests\Pairing;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Pairing\OrderEntry;
 use Kavvel\Core\Pairing\OrderSlot;
-use Kavvel\Core\Pairing\School;
+use Kavvel\Core\Pairing\PairingOrder;
 use Kavvel\Core\Pairing\WorkOrder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -25,14 +25,14 @@ final class WorkOrderTest extends TestCase
             $this->end('leaf-1', 'far', 20), $this->end('leaf-2', 'near-big', 22), $this->end('own', null, 9),
         ];
 
-        self::assertSame(['near-big', 'near-small', 'far', 'own', 'leaf-2', 'leaf-1'], $this->ids(School::InPlace, $slots));
+        self::assertSame(['near-big', 'near-small', 'far', 'own', 'leaf-2', 'leaf-1'], $this->ids(PairingOrder::InPlace, $slots));
     }
 
     public function test_in_place_breaks_ties_by_margin_and_then_id(): void
     {
         $slots = [$this->router('c', null, 10), $this->router('b', null, 20), $this->router('a', null, 10)];
 
-        self::assertSame(['b', 'a', 'c'], $this->ids(School::InPlace, $slots));
+        self::assertSame(['b', 'a', 'c'], $this->ids(PairingOrder::InPlace, $slots));
     }
 
     public function test_in_place_pairs_secure_devices_right_after_their_parent(): void
@@ -42,7 +42,7 @@ final class WorkOrderTest extends TestCase
             $this->end('front', null, 1, secure: true), $this->end('sensor', 'r1', 30),
         ];
 
-        self::assertSame(['front', 'r1', 'lock-a', 'lock-b', 'r2', 'sensor'], $this->ids(School::InPlace, $slots));
+        self::assertSame(['front', 'r1', 'lock-a', 'lock-b', 'r2', 'sensor'], $this->ids(PairingOrder::InPlace, $slots));
     }
 
     public function test_at_the_bench_pairs_what_most_hangs_on_first(): void
@@ -52,26 +52,26 @@ final class WorkOrderTest extends TestCase
             $this->end('x', 'r2', 9), $this->end('lock', 'r2', 9, secure: true), $this->end('a', null, 9),
         ];
 
-        self::assertSame(['r1', 'r2', 'alone', 'lock', 'a', 'x'], $this->ids(School::AtBench, $slots));
+        self::assertSame(['r1', 'r2', 'alone', 'lock', 'a', 'x'], $this->ids(PairingOrder::AtBench, $slots));
     }
 
     #[DataProvider('schools')]
-    public function test_infrared_and_433_mhz_come_last_by_id(School $school): void
+    public function test_infrared_and_433_mhz_come_last_by_id(PairingOrder $school): void
     {
         $slots = [new OrderSlot('b-ir', 'ir', true, true, null, 99), new OrderSlot('a-rf', 'rf', false, false, 'r', 99), $this->end('z', null, 1), $this->router('r', null, 1)];
 
         self::assertSame(['a-rf', 'b-ir'], array_slice($this->ids($school, $slots), -2));
     }
 
-    /** @return list<array{School}> */
+    /** @return list<array{PairingOrder}> */
     public static function schools(): array
     {
-        return [[School::InPlace], [School::AtBench]];
+        return [[PairingOrder::InPlace], [PairingOrder::AtBench]];
     }
 
     public function test_each_entry_says_why(): void
     {
-        $order = WorkOrder::of(School::InPlace, [$this->router('r', null, 20), $this->end('a', 'r', 1), $this->end('b', 'r', 2), $this->router('s', 'r', 4)], 'hub');
+        $order = WorkOrder::of(PairingOrder::InPlace, [$this->router('r', null, 20), $this->end('a', 'r', 1), $this->end('b', 'r', 2), $this->router('s', 'r', 4)], 'hub');
         $why = array_column(array_map(static fn (OrderEntry $entry): array => [$entry->id, $entry->why], $order), 1, 0);
 
         self::assertSame('3 devices reach the gateway through this one', $why['r']);
@@ -81,7 +81,7 @@ final class WorkOrderTest extends TestCase
 
     public function test_the_gateway_by_name_is_the_gateway(): void
     {
-        self::assertSame(['r', 'own'], $this->ids(School::InPlace, [$this->end('own', 'hub', 1), $this->router('r', 'hub', 1)]));
+        self::assertSame(['r', 'own'], $this->ids(PairingOrder::InPlace, [$this->end('own', 'hub', 1), $this->router('r', 'hub', 1)]));
     }
 
     /** @param list<OrderSlot> $slots */
@@ -89,7 +89,7 @@ final class WorkOrderTest extends TestCase
     public function test_a_broken_chain_is_refused_with_its_place(array $slots, string $reason, string $at): void
     {
         try {
-            WorkOrder::of(School::InPlace, $slots, 'hub');
+            WorkOrder::of(PairingOrder::InPlace, $slots, 'hub');
             self::fail('It was taken.');
         } catch (InvalidInput $refused) {
             self::assertSame([$reason, $at], [$refused->reason, $refused->at]);
@@ -114,7 +114,7 @@ final class WorkOrderTest extends TestCase
 
     public function test_every_slot_stands_once_after_its_parent_whatever_the_order_of_the_input(): void
     {
-        $this->limitTo(80)->forAll(Generators::choose(0, 1_000_000), Generators::elements([School::InPlace, School::AtBench]))->then(function (int $seed, School $school): void {
+        $this->limitTo(80)->forAll(Generators::choose(0, 1_000_000), Generators::elements([PairingOrder::InPlace, PairingOrder::AtBench]))->then(function (int $seed, PairingOrder $school): void {
             $slots = $this->randomSlots($seed);
             $order = $this->ids($school, $slots);
             $shuffled = (new \Random\Randomizer(new \Random\Engine\Mt19937($seed + 1)))->shuffleArray($slots);
@@ -152,7 +152,7 @@ final class WorkOrderTest extends TestCase
      * @param  list<OrderSlot>  $slots
      * @return list<string>
      */
-    private function ids(School $school, array $slots): array
+    private function ids(PairingOrder $school, array $slots): array
     {
         return array_map(static fn (OrderEntry $entry): string => $entry->id, WorkOrder::of($school, $slots, 'hub'));
     }

@@ -6,7 +6,7 @@ namespace Kavvel\Core\Tests\Proving;
 
 use Kavvel\Core\Proving\Ladder;
 use Kavvel\Core\Proving\Outcome;
-use Kavvel\Core\Proving\Presses;
+use Kavvel\Core\Proving\ReliabilityTrial;
 use Kavvel\Core\Proving\Rung;
 use Kavvel\Core\Proving\Standing;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -17,7 +17,7 @@ final class ProvingTest extends TestCase
     #[DataProvider('trials')]
     public function test_the_smallest_number_of_presses_that_shows_a_reliability(float $reliability, float $confidence, int $trials): void
     {
-        self::assertSame($trials, Presses::trialsFor($reliability, $confidence));
+        self::assertSame($trials, ReliabilityTrial::trialsFor($reliability, $confidence));
     }
 
     /** @return list<array{float, float, int}> */
@@ -29,7 +29,7 @@ final class ProvingTest extends TestCase
     public function test_one_press_less_would_not_do(): void
     {
         foreach ([[0.9, 0.9], [0.8, 0.95], [0.97, 0.6]] as [$reliability, $confidence]) {
-            $n = Presses::trialsFor($reliability, $confidence);
+            $n = ReliabilityTrial::trialsFor($reliability, $confidence);
             self::assertGreaterThanOrEqual($confidence - 1e-9, 1 - $reliability ** $n);
             self::assertLessThan($confidence - 1e-9, 1 - $reliability ** ($n - 1));
         }
@@ -38,7 +38,7 @@ final class ProvingTest extends TestCase
     #[DataProvider('judgements')]
     public function test_wilson_decides_when_there_are_misses(int $hits, int $trials, string $verdict): void
     {
-        self::assertSame($verdict, Presses::judge($hits, $trials, 0.9)->verdict);
+        self::assertSame($verdict, ReliabilityTrial::judge($hits, $trials, 0.9)->verdict);
     }
 
     /** @return list<array{int, int, string}> */
@@ -50,7 +50,7 @@ final class ProvingTest extends TestCase
     public function test_the_interval_holds_the_share_and_stays_between_nothing_and_all(): void
     {
         foreach ([[0, 5], [3, 7], [5, 5], [999, 1000]] as [$hits, $trials]) {
-            $judged = Presses::judge($hits, $trials, 0.9);
+            $judged = ReliabilityTrial::judge($hits, $trials, 0.9);
             self::assertGreaterThanOrEqual(0.0, $judged->low);
             self::assertLessThanOrEqual(1.0, $judged->high);
             self::assertLessThanOrEqual($hits / $trials + 1e-9, $judged->low);

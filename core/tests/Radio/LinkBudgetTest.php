@@ -6,7 +6,7 @@ namespace Kavvel\Core\Tests\Radio;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Kavvel\Core\InvalidInput;
+use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Radio\Clutter;
 use Kavvel\Core\Radio\LinkBudget;
 use Kavvel\Core\Radio\Margin;

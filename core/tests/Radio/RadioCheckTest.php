@@ -9,8 +9,8 @@ use Eris\TestTrait;
 use Kavvel\Core\Radio\Antenna;
 use Kavvel\Core\Radio\Disturber;
 use Kavvel\Core\Radio\DutyCycle;
-use Kavvel\Core\Radio\Finding;
 use Kavvel\Core\Radio\RadioCheck;
+use Kavvel\Core\Radio\RadioFinding;
 use Kavvel\Core\Radio\Reporting;
 use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Vec3;
@@ -141,6 +141,6 @@ final class RadioCheckTest extends TestCase
      */
     private function texts(string $region, array $disturbers, Antenna $antenna): array
     {
-        return array_map(static fn (Finding $finding): string => str_replace("\u{a0}", ' ', $finding->text), (new RadioCheck($region, $disturbers))->of($antenna));
+        return array_map(static fn (RadioFinding $finding): string => str_replace("\u{a0}", ' ', $finding->text), (new RadioCheck($region, $disturbers))->of($antenna));
     }
 }

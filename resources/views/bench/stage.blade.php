@@ -11,7 +11,7 @@
         <div class="keys sort" role="group" aria-label="Plan or list"><button type="button" data-show="plan">Plan</button><button type="button" data-show="list">List</button></div>
     </div>
     <div class="plan-frame">
-        @include('plan.drawing', ['drawing' => $bench->drawing, 'paint' => App\Plan\Paint::screen(), 'bench' => $bench])
+        @include('plan.drawing', ['drawing' => $bench->drawing, 'paint' => App\Plan\PlanStyle::screen(), 'bench' => $bench])
     </div>
     @include('bench.list')
     @include('bench.legend')

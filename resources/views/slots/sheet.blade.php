@@ -106,7 +106,7 @@
 <details id="edit-slot"><summary>Change the plan here</summary>
     <x-form :action="route('jobs.slots.update', [$job, $slot])" method="put">
         <input type="hidden" name="lock_version" value="{{ $slot->lock_version }}"><input type="hidden" name="station" value="{{ $bench->station->value }}">
-        @include('slots.fields', ['values' => ['place' => $slot->place, 'what' => $slot->what, 'room' => $bench->sheet->geometry->rooms[$slot->room_id]['key'], 'profile' => $card->profile->key, 'x' => $slot->x, 'y' => $slot->y, 'height' => round($slot->z - $bench->sheet->geometry->storeyOfRoom($slot->room_id)['elevation'], 2), 'mounting' => $slot->mounting, 'feed' => $slot->feed, 'note' => $slot->note], 'profiles' => App\Stations\Catalogue::of($job->region)])
+        @include('slots.fields', ['values' => ['place' => $slot->place, 'what' => $slot->what, 'room' => $bench->sheet->geometry->rooms[$slot->room_id]['key'], 'profile' => $card->profile->key, 'x' => $slot->x, 'y' => $slot->y, 'height' => round($slot->z - $bench->sheet->geometry->storeyOfRoom($slot->room_id)['elevation'], 2), 'mounting' => $slot->mounting, 'feed' => $slot->feed, 'note' => $slot->note], 'profiles' => App\JobSheet\Catalogue::of($job->region)])
         <button class="btn">Save the change</button>
     </x-form>
     @if ($card->node)

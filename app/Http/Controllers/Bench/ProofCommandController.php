@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Bench;
+
+use App\Http\Requests\JobRequest;
+use App\Models\SiteJob;
+use App\Models\Slot;
+use App\Proving\ProofCommands;
+use Illuminate\Http\RedirectResponse;
+
+final class ProofCommandController
+{
+    public function store(JobRequest $request, SiteJob $job, Slot $slot, ProofCommands $commands): RedirectResponse
+    {
+        $commands->send($job, $slot, $request->person());
+
+        return redirect($request->backToSlot($slot), 303);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Pair;
+
+use App\Http\Requests\JobRequest;
+use App\Http\Requests\Pair\NodeMatchRequest;
+use App\Logbook\Logbook;
+use App\Models\SiteJob;
+use App\Models\Slot;
+use App\Stations\Pair\Matching;
+use Illuminate\Http\RedirectResponse;
+
+final class NodeMatchController
+{
+    public function store(NodeMatchRequest $request, SiteJob $job, Slot $slot, Matching $matching): RedirectResponse
+    {
+        $matching->match($job, $slot, $request->node(), $request->person());
+
+        return redirect()->route('jobs.pair', $job, 303);
+    }
+
+    public function destroy(JobRequest $request, SiteJob $job, Slot $slot, Logbook $logbook): RedirectResponse
+    {
+        $slot->update(['node_id' => null, 'named_at' => null]);
+        $logbook->write($job, $request->person(), 'pair', "Took the node away from the {$slot->title()}.", $slot);
+
+        return redirect()->route('jobs.pair', ['job' => $job, 'slot' => $slot->key], 303);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\SiteJob;
+use App\Models\Slot;
+use App\Models\User;
+use App\Stations\Station;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A request of a signed-in person about a job; routes have authorized it already. */
+class JobRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    public function person(): User
+    {
+        /** @var User */
+        return $this->user() ?? abort(401);
+    }
+
+    public function siteJob(): SiteJob
+    {
+        /** @var SiteJob */
+        return $this->route('job');
+    }
+
+    /** The page that the slot was opened on. */
+    public function backToSlot(Slot $slot): string
+    {
+        $station = Station::tryFrom($this->string('station')->toString()) ?? Station::Survey;
+
+        return route($station->route(), ['job' => $this->siteJob(), 'slot' => $slot->key]);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Mesh;
+
+use App\Http\Requests\JobRequest;
+use App\Models\Point;
+use Illuminate\Validation\Rule;
+use Kavvel\Core\Mesh\Protocol;
+
+final class RelayRequest extends JobRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['protocol' => ['required', Rule::enum(Protocol::class)], 'point' => ['required', 'string', function (string $attribute, mixed $value, callable $fail): void {
+            $point = $this->siteJob()->points()->where('key', $value)->where('mains', true)->first();
+            if ($point === null) {
+                $fail('There is no such mains point on the plan any more. Open the page again.');
+            } elseif ($this->siteJob()->slots()->where('point_id', $point->id)->exists()) {
+                $fail('That point is taken by now. Open the page again for another place.');
+            }
+        }]];
+    }
+
+    public function point(): Point
+    {
+        return $this->siteJob()->points()->where('key', $this->string('point'))->firstOrFail();
+    }
+}

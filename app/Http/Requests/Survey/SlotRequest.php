@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Survey;
+
+use App\Http\Requests\JobRequest;
+use App\Models\Profile;
+use App\Plan\Geometry;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Kavvel\Core\Radio\Mounting;
+use Kavvel\Core\Site\Vec3;
+
+/** A slot as its form sends it. The position must lie in the room, in metres of the plan. */
+final class SlotRequest extends JobRequest
+{
+    private const HIGHEST_M = 6.0;
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'place' => ['nullable', 'string', 'max:60'],
+            'what' => ['required', 'string', 'max:60'],
+            'room' => ['required', 'string'],
+            'profile' => ['required', 'string'],
+            'x' => ['required', 'numeric'],
+            'y' => ['required', 'numeric'],
+            'height' => ['required', 'numeric', 'min:0', 'max:'.self::HIGHEST_M],
+            'mounting' => ['required', Rule::enum(Mounting::class)],
+            'feed' => ['nullable', 'string', 'max:120'],
+            'note' => ['nullable', 'string', 'max:200'],
+            'lock_version' => [Rule::requiredIf($this->isMethod('put')), 'integer'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['what.required' => 'Say what the device is, for example “relay”.', 'x.required' => 'Give its place on the plan: x in metres.', 'y.required' => 'Give its place on the plan: y in metres.',
+            'height.max' => 'The height is above the floor of its storey, 6 m at most.'];
+    }
+
+    public function after(): callable
+    {
+        return function (Validator $validator): void {
+            if ($validator->errors()->isNotEmpty()) {
+                return;
+            }
+            $room = $this->room();
+            if ($room === null) {
+                $validator->errors()->add('room', 'There is no such room on the plan.');
+            } elseif ($this->roomOfPlace($room) === null) {
+                $validator->errors()->add('x', "x {$this->input('x')} m, y {$this->input('y')} m lies outside every room of that storey.");
+            }
+            if (! Profile::query()->where('key', $this->string('profile'))->exists()) {
+                $validator->errors()->add('profile', 'There is no such profile in the catalogue.');
+            }
+        };
+    }
+
+    /** @return array<string, mixed> columns of the slot; a device in a wall stays with the room it was chosen for; one in another room goes there */
+    public function values(): array
+    {
+        $room = $this->room() ?? abort(422);
+        $place = $this->place($room);
+
+        return [
+            'place' => $this->string('place')->squish()->toString(),
+            'what' => $this->string('what')->squish()->toString(),
+            'room_id' => $this->roomOfPlace($room) ?? $room['id'],
+            'profile_id' => Profile::query()->where('key', $this->string('profile'))->value('id'),
+            'x' => $place->x,
+            'y' => $place->y,
+            'z' => $place->z,
+            'mounting' => $this->string('mounting')->toString(),
+            'feed' => $this->string('feed')->squish()->toString() ?: null,
+            'note' => $this->string('note')->squish()->toString() ?: null,
+        ];
+    }
+
+    /** @param array{id: int, storey: string} $room */
+    private function roomOfPlace(array $room): ?int
+    {
+        return Geometry::of($this->siteJob())->roomFor($room['id'], $this->place($room));
+    }
+
+    /** @param array{storey: string} $room */
+    private function place(array $room): Vec3
+    {
+        $elevation = Geometry::of($this->siteJob())->storey($room['storey'])['elevation'] ?? 0.0;
+
+        return new Vec3((float) $this->input('x'), (float) $this->input('y'), $elevation + (float) $this->input('height'));
+    }
+
+    /** @return array{id: int, key: string, storey: string, name: string, code: string, outline: list<array{float, float}>}|null */
+    private function room(): ?array
+    {
+        foreach (Geometry::of($this->siteJob())->rooms as $room) {
+            if ($room['key'] === $this->string('room')->toString()) {
+                return $room;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\JobSheet;
+
+use App\Models\Profile;
+use App\Tenancy\CurrentCompany;
+use Illuminate\Support\Facades\Cache;
+use Kavvel\Core\Catalogue\Profile as CoreProfile;
+use Kavvel\Core\Radio\Transceiver;
+
+/** The company's profiles as the core reads them, by id. Every page needs them, hardly anything changes them. */
+final readonly class Catalogue
+{
+    /** @return array<int, CoreProfile> */
+    public static function of(string $region): array
+    {
+        return Cache::rememberForever(self::key(app(CurrentCompany::class)->id(), $region), static fn (): array => Profile::query()->get()
+            ->mapWithKeys(static fn (Profile $profile): array => [$profile->id => $profile->core($region)])->all());
+    }
+
+    public static function forget(int $companyId): void
+    {
+        foreach (Transceiver::REGIONS as $region) {
+            Cache::forget(self::key($companyId, $region));
+        }
+    }
+
+    private static function key(int $companyId, string $region): string
+    {
+        return "catalogue.{$companyId}.{$region}";
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\JobSheet;
+
+use App\Models\Node;
+use App\Models\Slot;
+use Illuminate\Support\Str;
+use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Coverage\RadioEnd;
+use Kavvel\Core\Mesh\Role;
+use Kavvel\Core\Proving\Ladder;
+use Kavvel\Core\Proving\Standing;
+use Kavvel\Core\Radio\Mounting;
+use Kavvel\Core\Site\Polygon;
+use Kavvel\Core\Site\RoomSide;
+use Kavvel\Core\Site\Vec3;
+
+/** A slot with all that pages say of it. */
+final readonly class SlotCard
+{
+    /** The device has confirmed its name */
+    public bool $isNamed;
+
+    private string $key;
+
+    private string $title;
+
+    private Vec3 $position;
+
+    public function __construct(
+        public Slot $slot,
+        public Profile $profile,
+        public int $roomId,
+        public string $room,
+        public string $storey,
+        public string $storeyName,
+        public ?Node $node,
+        public Ladder $ladder,
+        public ?SlotForecast $forecast,
+    ) {
+        // Read as stored, once: a page asks for these thousands of times.
+        $stored = $slot->getAttributes();
+        $this->key = $stored['key'];
+        $this->isNamed = $stored['named_at'] !== null;
+        $this->title = Str::ucfirst(trim("{$stored['place']} {$stored['what']}"));
+        $this->position = new Vec3((float) $stored['x'], (float) $stored['y'], (float) $stored['z']);
+    }
+
+    public function key(): string
+    {
+        return $this->key;
+    }
+
+    public function title(): string
+    {
+        return $this->title;
+    }
+
+    /** "Chart room, ground" */
+    public function where(): string
+    {
+        return $this->room === $this->storeyName ? $this->room : "{$this->room}, ".mb_strtolower($this->storeyName);
+    }
+
+    /** "Reading lamp, chart room" */
+    public function fullTitle(): string
+    {
+        return $this->title().', '.mb_strtolower($this->room);
+    }
+
+    public function tag(): string
+    {
+        return Profile::tag($this->profile->protocol);
+    }
+
+    public function standing(): Standing
+    {
+        return $this->ladder->standing();
+    }
+
+    public function isIn(): bool
+    {
+        return $this->node !== null;
+    }
+
+    public function position(): Vec3
+    {
+        return $this->position;
+    }
+
+    /**
+     * Its antenna, on its own room's side of a wall. Null where the profile has no radio.
+     *
+     * @param  list<array{float, float}>  $roomOutline
+     */
+    public function radioEnd(RoomSide $side, array $roomOutline): ?RadioEnd
+    {
+        return $this->profile->radio === null ? null : new RadioEnd(
+            $this->key,
+            $side->place($this->position, new Polygon($roomOutline)),
+            $this->profile->radio,
+            Mounting::from($this->slot->mounting)->lossDb(),
+            $this->profile->isRouter ? Role::Router : Role::End,
+            $this->profile->removable,
+        );
+    }
+}

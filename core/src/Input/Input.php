@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Input;
+
+use JsonException;
+
+/** A JSON value read step by step; whatever is missing or of the wrong kind is named by its path. */
+final readonly class Input
+{
+    /** No quantity of the job comes near this; beyond it sums lose their meaning */
+    private const LARGEST = 1e12;
+
+    private function __construct(private mixed $value, public string $at) {}
+
+    public static function parse(string $json): self
+    {
+        try {
+            $value = json_decode($json, true, 512, JSON_THROW_ON_ERROR);
+        } catch (JsonException $exception) {
+            throw InvalidInput::notJson($exception->getMessage());
+        }
+
+        return (new self($value, '$'))->requireObject();
+    }
+
+    /** @param array<array-key, mixed> $value already decoded */
+    public static function of(array $value, string $at = '$'): self
+    {
+        return new self($value, $at);
+    }
+
+    public function get(string $key): self
+    {
+        $object = $this->requireObject()->value;
+        if (! is_array($object) || ! array_key_exists($key, $object)) {
+            throw InvalidInput::missing("{$this->at}.{$key}");
+        }
+
+        return new self($object[$key], "{$this->at}.{$key}");
+    }
+
+    /** The value, or null where it is left out or null. */
+    public function find(string $key): ?self
+    {
+        $object = $this->requireObject()->value;
+
+        return is_array($object) && isset($object[$key]) ? $this->get($key) : null;
+    }
+
+    /** @return list<self> */
+    public function items(?int $exactly = null): array
+    {
+        if (! is_array($this->value) || ! array_is_list($this->value)) {
+            throw InvalidInput::wrongType($this->at, 'a list');
+        }
+        if ($exactly !== null && count($this->value) !== $exactly) {
+            throw InvalidInput::wrongType($this->at, "a list of {$exactly}");
+        }
+        $items = [];
+        foreach ($this->value as $number => $item) {
+            $items[] = new self($item, "{$this->at}[{$number}]");
+        }
+
+        return $items;
+    }
+
+    public function text(): string
+    {
+        return is_string($this->value) ? $this->value : throw InvalidInput::wrongType($this->at, 'text');
+    }
+
+    public function id(): string
+    {
+        return $this->text() !== '' ? $this->text() : throw InvalidInput::outOfRange($this->at, 'an id of at least one character');
+    }
+
+    public function number(): float
+    {
+        if (! is_int($this->value) && ! is_float($this->value)) {
+            throw InvalidInput::wrongType($this->at, 'a number');
+        }
+
+        return abs((float) $this->value) <= self::LARGEST ? (float) $this->value : throw InvalidInput::outOfRange($this->at, 'a number of at most '.self::LARGEST);
+    }
+
+    public function numberFrom(float $least): float
+    {
+        return $this->number() >= $least ? $this->number() : throw InvalidInput::outOfRange($this->at, "{$least} or more");
+    }
+
+    public function positive(): float
+    {
+        return $this->number() > 0 ? $this->number() : throw InvalidInput::outOfRange($this->at, 'more than 0');
+    }
+
+    public function shareInside(): float
+    {
+        return $this->number() > 0 && $this->number() < 1 ? $this->number() : throw InvalidInput::outOfRange($this->at, 'between 0 and 1, ends excluded');
+    }
+
+    public function wholeFrom(int $least): int
+    {
+        if (! is_int($this->value) && ! (is_float($this->value) && floor($this->value) === $this->value)) {
+            throw InvalidInput::wrongType($this->at, 'a whole number');
+        }
+
+        return $this->value >= $least ? (int) $this->value : throw InvalidInput::outOfRange($this->at, "{$least} or more");
+    }
+
+    public function flag(): bool
+    {
+        return is_bool($this->value) ? $this->value : throw InvalidInput::wrongType($this->at, 'true or false');
+    }
+
+    /** @param list<string> $allowed */
+    public function word(array $allowed): string
+    {
+        return in_array($this->text(), $allowed, true) ? $this->text() : throw InvalidInput::unknownWord($this->at, $this->text(), $allowed);
+    }
+
+    private function requireObject(): self
+    {
+        if (! is_array($this->value) || (array_is_list($this->value) && $this->value !== [])) {
+            throw InvalidInput::wrongType($this->at, 'an object');
+        }
+
+        return $this;
+    }
+}

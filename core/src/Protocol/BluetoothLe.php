@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Protocol;
+
+final readonly class BluetoothLe extends Rules
+{
+    /** New devices usually blink for this long (assumption) */
+    private const WINDOW_SECONDS = 180;
+
+    public function tag(): string
+    {
+        return 'BT';
+    }
+
+    public function title(): string
+    {
+        return 'Bluetooth LE';
+    }
+
+    public function joining(): Joining
+    {
+        return Joining::Window;
+    }
+
+    /** LE 1M, planned in the middle of its band */
+    public function radio(Region $region): RadioDefaults
+    {
+        return new RadioDefaults(2440, 4, -93);
+    }
+
+    public function longestWindowSeconds(): int
+    {
+        return self::WINDOW_SECONDS;
+    }
+
+    public function isDrownedAt2400MHz(): bool
+    {
+        return true;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Protocol;
+
+/** How a protocol prices a link and bounds a path. Margins in dB. */
+interface RouteRule
+{
+    /** Below this a link does not exist (assumption) */
+    public const EXISTS_DB = 2.0;
+
+    /** Cost of one link by its worse direction, or null where the protocol would not use it. */
+    public function linkCost(float $marginDb): ?int;
+
+    /** The most that a whole path may cost; null: no limit that planning meets. */
+    public function pathCostLimit(): ?int;
+
+    /** The longest path in hops that is no cause for a remark, or null where none is. */
+    public function unremarkableHops(): ?int;
+
+    /** @return list<string> what is said of a network with so many nodes and routers, the root among both */
+    public function sizeNotes(int $nodes, int $routers): array;
+}

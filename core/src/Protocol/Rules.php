@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Protocol;
+
+/** What one protocol says of itself. The answers here are those of a protocol that has nothing of the kind. */
+abstract readonly class Rules
+{
+    /** Two letters. */
+    abstract public function tag(): string;
+
+    abstract public function title(): string;
+
+    abstract public function joining(): Joining;
+
+    /** The planning defaults of an ordinary device, or null without a radio. */
+    public function radio(Region $region): ?RadioDefaults
+    {
+        return null;
+    }
+
+    /** A second radio that reaches the controller straight, or null where there is none in this region. */
+    public function longRange(Region $region): ?RadioDefaults
+    {
+        return null;
+    }
+
+    /** The longest that a window stays open, in seconds; null where no window is opened. */
+    public function longestWindowSeconds(): ?int
+    {
+        return null;
+    }
+
+    /** How messages find their way from device to device; null where every device talks to its hub alone. */
+    public function routes(): ?RouteRule
+    {
+        return null;
+    }
+
+    /** @return list<LabelField> what of a name is written to the device, in the order of the fields */
+    public function labelFields(): array
+    {
+        return [];
+    }
+
+    /** Centre of a numbered channel in MHz; null when there is no such channel, or there are no numbered channels. */
+    public function channelMHz(int $number): ?float
+    {
+        return null;
+    }
+
+    /** Which channels there are, in words, where they have numbers. */
+    public function channelWords(): ?string
+    {
+        return null;
+    }
+
+    /** Whether a controller and a device of different regions never hear each other. */
+    public function hasRegions(): bool
+    {
+        return false;
+    }
+
+    /** Whether Wi-Fi and fast USB ports nearby drown it. */
+    public function isDrownedAt2400MHz(): bool
+    {
+        return false;
+    }
+}

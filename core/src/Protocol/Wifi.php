@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Protocol;
+
+final readonly class Wifi extends Rules
+{
+    /** New devices usually blink for this long (assumption) */
+    private const WINDOW_SECONDS = 180;
+
+    public function tag(): string
+    {
+        return 'WF';
+    }
+
+    public function title(): string
+    {
+        return 'Wi-Fi';
+    }
+
+    public function joining(): Joining
+    {
+        return Joining::Window;
+    }
+
+    public function radio(Region $region): RadioDefaults
+    {
+        return new RadioDefaults(2437, 17, -82);
+    }
+
+    /** 2.4 GHz (IEEE 802.11) */
+    public function channelMHz(int $number): ?float
+    {
+        return match (true) {
+            $number === 14 => 2484.0,
+            $number >= 1 && $number <= 13 => 2412.0 + 5 * ($number - 1),
+            default => null,
+        };
+    }
+
+    public function channelWords(): string
+    {
+        return '1 to 14';
+    }
+
+    public function longestWindowSeconds(): int
+    {
+        return self::WINDOW_SECONDS;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Protocol;
+
+final readonly class WiredBus extends Rules
+{
+    public function tag(): string
+    {
+        return 'WB';
+    }
+
+    public function title(): string
+    {
+        return 'Wired bus';
+    }
+
+    public function joining(): Joining
+    {
+        return Joining::Addressed;
+    }
+}
