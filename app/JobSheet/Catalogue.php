@@ -8,7 +8,7 @@ use App\Models\Profile;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Support\Facades\Cache;
 use Kavvel\Core\Catalogue\Profile as CoreProfile;
-use Kavvel\Core\Radio\Transceiver;
+use Kavvel\Core\Protocol\Region;
 
 /** The company's profiles as the core reads them, by id. Every page needs them, hardly anything changes them. */
 final readonly class Catalogue
@@ -22,7 +22,7 @@ final readonly class Catalogue
 
     public static function forget(int $companyId): void
     {
-        foreach (Transceiver::REGIONS as $region) {
+        foreach (Region::cases() as $region) {
             Cache::forget(self::key($companyId, $region));
         }
     }

@@ -7,6 +7,7 @@ namespace App\Plan;
 use App\Models\SiteJob;
 use Illuminate\Support\Facades\Cache;
 use Kavvel\Core\Input\Input;
+use Kavvel\Core\Radio\Material;
 use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\BuildingReader;
 use Kavvel\Core\Site\Polygon;
@@ -92,7 +93,7 @@ final readonly class Geometry
 
     public function building(): Building
     {
-        return BuildingReader::building(
+        return (new BuildingReader(Material::names()))->building(
             Input::of($this->storeys, '$.storeys')->items(),
             Input::of($this->walls, '$.walls')->items(),
         );

@@ -12,9 +12,9 @@ use Kavvel\Core\Mesh\Link;
 use Kavvel\Core\Mesh\MeshJudge;
 use Kavvel\Core\Mesh\MeshReport;
 use Kavvel\Core\Mesh\Node;
-use Kavvel\Core\Mesh\Protocol;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Mesh\Verdict;
+use Kavvel\Core\Protocol\Protocol;
 
 /** A stored survey as a judged network, by slot key where an address is matched to a slot. */
 final readonly class MeasuredMesh

@@ -12,6 +12,7 @@ use Kavvel\Core\JobFile\JobFile;
 use Kavvel\Core\JobFile\PointEntry;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Radio\Clutter;
+use Kavvel\Core\Radio\Material;
 use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\BuildingReader;
 use Kavvel\Core\Site\RoomSide;
@@ -37,7 +38,8 @@ final readonly class House
         $job = JobFile::parse($jobJson);
         $overlay = Input::parse($overlayJson);
         $seed = $overlay->get('seed')->wholeFrom(0);
-        $hidden = array_map(static fn (Input $wall) => BuildingReader::wall($wall, $wall->get('bottom')->number()), $overlay->get('walls')->items());
+        $reader = new BuildingReader(Material::names());
+        $hidden = array_map(static fn (Input $wall) => $reader->wall($wall, $wall->get('bottom')->number()), $overlay->get('walls')->items());
         $walls = $job->building->walls;
         foreach ($hidden as $wall) {
             $walls = [...$walls, ...$wall->segments()];

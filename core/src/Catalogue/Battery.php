@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Catalogue;
 
-use Kavvel\Core\Handover\BatteryLife;
-use Kavvel\Core\Handover\Chemistry;
 use Kavvel\Core\Input\Input;
 
 /** What a profile says of its batteries. Currents in µA, charges in µA·s; cells in series do not add mAh. */
 final readonly class Battery
 {
+    /** Nominal mAh by type (assumption) */
+    public const NOMINAL_MAH = [
+        'CR2032' => 220, 'CR2450' => 600, 'CR2477' => 950, 'CR123A' => 1500, 'AAA' => 1100, 'AA' => 2500, '½AA' => 1200,
+    ];
+
     private function __construct(
         public string $type,
         public int $count,
@@ -23,7 +26,7 @@ final readonly class Battery
     public static function fromInput(Input $input): self
     {
         return new self(
-            $input->get('type')->word(array_map(strval(...), array_keys(BatteryLife::NOMINAL_MAH))),
+            $input->get('type')->word(array_map(strval(...), array_keys(self::NOMINAL_MAH))),
             $input->find('count')?->wholeFrom(1) ?? 1,
             Chemistry::from($input->get('chemistry')->word(array_column(Chemistry::cases(), 'value'))),
             $input->get('sleepMicroAmp')->numberFrom(0),
@@ -32,14 +35,9 @@ final readonly class Battery
         );
     }
 
-    public function life(): BatteryLife
+    /** Of one cell: cells in series do not add mAh. */
+    public function nominalMah(): int
     {
-        return BatteryLife::of(
-            BatteryLife::NOMINAL_MAH[$this->type],
-            $this->chemistry,
-            $this->sleepMicroAmp,
-            $this->eventsPerDay,
-            $this->microAmpSecondsPerEvent,
-        );
+        return self::NOMINAL_MAH[$this->type];
     }
 }

@@ -5,26 +5,26 @@ declare(strict_types=1);
 namespace Kavvel\Core\Catalogue;
 
 use Kavvel\Core\Input\Input;
+use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Protocol\Region;
 use Kavvel\Core\Radio\Reporting;
 use Kavvel\Core\Radio\Transceiver;
 
 /** A kind of device: what it can do, how it is powered, paired and left, and what it needs said of it. */
 final readonly class Profile
 {
-    public const PROTOCOLS = ['zigbee', 'zwave', 'thread', 'matter', 'wifi', 'bluetooth', 'ir', 'rf', 'wired'];
-
     /**
      * @param  list<string>  $capabilities
      * @param  bool  $removable  a router that can vanish: a lamp behind a wall switch, a plug
      * @param  bool  $vital  lock, smoke or leak device: a thin link is a snag
-     * @param  string|null  $region  Z-Wave region that it is made for, where its box says one
+     * @param  Region|null  $region  Z-Wave region that it is made for, where its box says one
      * @param  bool  $longRange  Z-Wave Long Range: straight to the controller, no mesh
      */
     public function __construct(
         public string $key,
         public string $name,
         public string $model,
-        public string $protocol,
+        public Protocol $protocol,
         public bool $isRouter,
         public bool $removable,
         public bool $secure,
@@ -35,17 +35,17 @@ final readonly class Profile
         public ?Recipe $recipe,
         public string $caution,
         public ?Transceiver $radio,
-        public ?string $region = null,
+        public ?Region $region = null,
         public bool $longRange = false,
         public ?Reporting $reporting = null,
     ) {}
 
-    public static function fromInput(Input $input, string $region = 'EU'): self
+    public static function fromInput(Input $input, Region $region = Region::Eu): self
     {
-        $protocol = $input->get('protocol')->word(self::PROTOCOLS);
-        $madeFor = $input->find('region')?->word(Transceiver::REGIONS);
-        $longRange = $protocol === 'zwave' && ($input->find('longRange')?->flag() ?? false);
-        $radio = ($longRange ? Transceiver::longRange($madeFor ?? $region) : null) ?? Transceiver::of($protocol, $madeFor ?? $region);
+        $protocol = Protocol::from($input->get('protocol')->word(Protocol::words()));
+        $madeFor = $input->find('region') === null ? null : Region::from($input->get('region')->word(Region::words()));
+        $longRange = $protocol->rules()->hasLongRange() && ($input->find('longRange')?->flag() ?? false);
+        $radio = ($longRange ? Transceiver::longRange($protocol, $madeFor ?? $region) : null) ?? Transceiver::of($protocol, $madeFor ?? $region);
         $own = $input->find('radio');
 
         return new self(
@@ -75,9 +75,9 @@ final readonly class Profile
     }
 
     /** Whether a controller of this region can ever hear it. */
-    public function suits(string $region): bool
+    public function suits(Region $region): bool
     {
-        return $this->protocol !== 'zwave' || $this->region === null || $this->region === $region;
+        return ! $this->protocol->rules()->hasRegions() || $this->region === null || $this->region === $region;
     }
 
     /** Made to relay, and stays where it is. */
@@ -90,23 +90,6 @@ final readonly class Profile
     public function needsSoundLink(): bool
     {
         return $this->isRouter || $this->secure || $this->vital;
-    }
-
-    /** Two letters, in one plain chip everywhere. */
-    public static function tag(string $protocol): string
-    {
-        return match ($protocol) {
-            'zigbee' => 'ZB', 'zwave' => 'ZW', 'thread' => 'TH', 'matter' => 'MT', 'wifi' => 'WF',
-            'bluetooth' => 'BT', 'ir' => 'IR', 'rf' => 'RF', default => 'WB',
-        };
-    }
-
-    public static function protocolName(string $protocol): string
-    {
-        return match ($protocol) {
-            'zigbee' => 'Zigbee', 'zwave' => 'Z-Wave', 'thread' => 'Thread', 'matter' => 'Matter', 'wifi' => 'Wi-Fi',
-            'bluetooth' => 'Bluetooth LE', 'ir' => 'Infrared', 'rf' => '433 MHz', default => 'Wired bus',
-        };
     }
 
     /** Something a person can switch from the gateway, so that the hub rung can be tried by a command. */

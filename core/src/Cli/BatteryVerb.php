@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Cli;
 
+use Kavvel\Core\Catalogue\Chemistry;
 use Kavvel\Core\Handover\BatteryLife;
-use Kavvel\Core\Handover\Chemistry;
 use Kavvel\Core\Input\Input;
 
 final readonly class BatteryVerb implements Verb

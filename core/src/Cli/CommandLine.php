@@ -25,7 +25,7 @@ final readonly class CommandLine
     public static function answer(string $verb, string $json): array
     {
         try {
-            $class = self::VERBS[$verb] ?? throw InvalidInput::unknownVerb($verb, array_keys(self::VERBS));
+            $class = self::VERBS[$verb] ?? throw UnknownVerb::called($verb, array_keys(self::VERBS));
 
             return [0, json_encode((new $class)->answer(Input::parse($json)), self::JSON)];
         } catch (InvalidInput $refused) {

@@ -6,6 +6,7 @@ namespace Kavvel\Core\Cli;
 
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\Protocol\RadioDefaults;
 use Kavvel\Core\Radio\Clutter;
 use Kavvel\Core\Radio\Contention;
 use Kavvel\Core\Radio\CrossingLoss;
@@ -37,8 +38,8 @@ final readonly class LinkVerb implements Verb
         $forecast = (new LinkBudget($building, $clutter))->forecast(
             $this->place($input->get('from')),
             $this->place($input->get('to')),
-            new Transceiver($frequency, $tx, $sensitivity, $input->find('gainTxDbi')?->number() ?? Transceiver::GAIN_DBI),
-            new Transceiver($frequency, $tx, $sensitivity, $input->find('gainRxDbi')?->number() ?? Transceiver::GAIN_DBI),
+            new Transceiver($frequency, $tx, $sensitivity, $input->find('gainTxDbi')?->number() ?? RadioDefaults::GAIN_DBI),
+            new Transceiver($frequency, $tx, $sensitivity, $input->find('gainRxDbi')?->number() ?? RadioDefaults::GAIN_DBI),
             $input->find('mountingDb')?->number() ?? 0.0,
         );
 

@@ -10,16 +10,16 @@ use Kavvel\Core\Mesh\Link;
 use Kavvel\Core\Mesh\MeshJudge;
 use Kavvel\Core\Mesh\Node;
 use Kavvel\Core\Mesh\NodeJudgement;
-use Kavvel\Core\Mesh\Protocol;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Mesh\SinglePoint;
+use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Radio\Margin;
 
 final readonly class MeshVerb implements Verb
 {
     public function answer(Input $input): array
     {
-        $protocol = Protocol::from($input->get('protocol')->word(array_column(Protocol::cases(), 'value')));
+        $protocol = Protocol::from($input->get('protocol')->word(array_column(Protocol::meshes(), 'value')));
         $graph = new Graph(
             $protocol,
             array_map($this->node(...), $input->get('nodes')->items()),

@@ -12,6 +12,7 @@ use Kavvel\Core\Naming\Ecosystem;
 use Kavvel\Core\Naming\Name;
 use Kavvel\Core\Naming\NamePlan;
 use Kavvel\Core\Naming\Pattern;
+use Kavvel\Core\Protocol\Protocol;
 
 final readonly class NamesVerb implements Verb
 {
@@ -31,12 +32,21 @@ final readonly class NamesVerb implements Verb
                 'id' => $name->id,
                 'name' => $name->name,
                 'slug' => $name->slug,
-                'short' => ['matter' => $name->matter, 'zwaveName' => $name->zwaveName, 'zwaveLocation' => $name->zwaveLocation],
+                'short' => self::short($name),
             ], $plan->names),
             'conflicts' => array_map(static fn (Conflict $conflict): array => [
                 'kind' => $conflict->kind, 'ids' => $conflict->ids, 'ecosystem' => $conflict->ecosystem, 'why' => $conflict->why,
             ], $plan->conflicts),
         ];
+    }
+
+    /** @return array{matter: string|null, zwaveName: string|null, zwaveLocation: string|null} */
+    private static function short(Name $name): array
+    {
+        [$label] = Protocol::Matter->rules()->labelFields();
+        [$zwaveName, $zwaveLocation] = Protocol::ZWave->rules()->labelFields();
+
+        return ['matter' => $name->label($label), 'zwaveName' => $name->label($zwaveName), 'zwaveLocation' => $name->label($zwaveLocation)];
     }
 
     private function device(Input $device): Device
@@ -46,7 +56,7 @@ final readonly class NamesVerb implements Verb
             $device->find('room')?->text() ?? '',
             $device->find('place')?->text() ?? '',
             $device->get('what')->text(),
-            $device->find('protocol')?->text() ?? '',
+            Protocol::tryFrom($device->find('protocol')?->text() ?? ''),
         );
     }
 

@@ -9,6 +9,7 @@ use Kavvel\Core\Pairing\OrderEntry;
 use Kavvel\Core\Pairing\OrderSlot;
 use Kavvel\Core\Pairing\PairingOrder;
 use Kavvel\Core\Pairing\WorkOrder;
+use Kavvel\Core\Protocol\Protocol;
 
 final readonly class OrderVerb implements Verb
 {
@@ -24,7 +25,7 @@ final readonly class OrderVerb implements Verb
     {
         return new OrderSlot(
             $slot->get('id')->id(),
-            $slot->get('protocol')->text(),
+            Protocol::tryFrom($slot->get('protocol')->text()),
             $slot->get('role')->word(['router', 'end']) === 'router',
             $slot->find('secure')?->flag() ?? false,
             $slot->find('parent')?->id(),

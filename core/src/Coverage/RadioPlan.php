@@ -6,8 +6,8 @@ namespace Kavvel\Core\Coverage;
 
 use Kavvel\Core\Mesh\Graph;
 use Kavvel\Core\Mesh\Link;
-use Kavvel\Core\Mesh\Protocol;
 use Kavvel\Core\Mesh\Role;
+use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Radio\Clutter;
 use Kavvel\Core\Radio\LinkBudget;
 use Kavvel\Core\Radio\LinkForecast;

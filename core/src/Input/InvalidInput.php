@@ -8,11 +8,11 @@ use DomainException;
 
 /**
  * Input that can't be used: a short code for programs, a sentence for a person, and where it stands
- * (a JSON path such as `$.nodes[2].id`).
+ * (a JSON path such as `$.nodes[2].id`). Features refuse in types of their own.
  */
-final class InvalidInput extends DomainException
+class InvalidInput extends DomainException
 {
-    private function __construct(public readonly string $reason, string $message, public readonly string $at)
+    final protected function __construct(public readonly string $reason, string $message, public readonly string $at)
     {
         parent::__construct($message);
     }
@@ -20,14 +20,6 @@ final class InvalidInput extends DomainException
     public static function notJson(string $detail): self
     {
         return new self('bad-json', "The input is not JSON: {$detail}.", '$');
-    }
-
-    /** @param list<string> $verbs */
-    public static function unknownVerb(string $verb, array $verbs): self
-    {
-        $said = $verb === '' ? 'No verb was given' : "There is no verb “{$verb}”";
-
-        return new self('unknown-verb', $said.'. Verbs: '.implode(', ', $verbs).'.', 'verb');
     }
 
     public static function missing(string $at): self
@@ -51,11 +43,6 @@ final class InvalidInput extends DomainException
         return new self('out-of-range', "The value at {$at} must be {$rule}.", $at);
     }
 
-    public static function unknownMaterial(string $name, string $at): self
-    {
-        return new self('unknown-material', "“{$name}” is not a material that Kavvel knows.", $at);
-    }
-
     public static function duplicateId(string $id, string $at): self
     {
         return new self('duplicate-id', "The id “{$id}” stands twice.", $at);
@@ -64,31 +51,5 @@ final class InvalidInput extends DomainException
     public static function unknownId(string $id, string $at): self
     {
         return new self('unknown-id', "There is nothing with the id “{$id}”.", $at);
-    }
-
-    public static function selfLink(string $id, string $at): self
-    {
-        return new self('self-link', "“{$id}” is linked to itself.", $at);
-    }
-
-    public static function duplicateLink(string $a, string $b, string $at): self
-    {
-        return new self('duplicate-link', "“{$a}” and “{$b}” are linked twice.", $at);
-    }
-
-    public static function rootIsNoRoot(string $id, string $at): self
-    {
-        return new self('bad-root', "“{$id}” must be the one node with the role root.", $at);
-    }
-
-    public static function parentCannotRelay(string $child, string $parent, string $because, string $at): self
-    {
-        return new self('bad-parent', "“{$parent}” can't be the parent of “{$child}”: {$because}.", $at);
-    }
-
-    /** @param list<string> $loop */
-    public static function parentLoop(array $loop, string $at): self
-    {
-        return new self('parent-loop', 'The parents run in a circle: '.implode(' → ', $loop).'.', $at);
     }
 }

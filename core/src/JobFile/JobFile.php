@@ -9,9 +9,10 @@ use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Naming\Pattern;
 use Kavvel\Core\Pairing\PairingOrder;
-use Kavvel\Core\Radio\Channel;
+use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Protocol\Region;
+use Kavvel\Core\Radio\Material;
 use Kavvel\Core\Radio\Mounting;
-use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\BuildingReader;
 use Kavvel\Core\Site\Polygon;
@@ -55,7 +56,7 @@ final readonly class JobFile
         Check::date($input->get('asOf'));
         self::head($input->get('job'));
         $storeys = Check::keys($input, 'storeys');
-        $building = BuildingReader::building($input->get('storeys')->items(), $input->get('walls')->items());
+        $building = (new BuildingReader(Material::names()))->building($input->get('storeys')->items(), $input->get('walls')->items());
         Check::keys($input, 'walls');
         $rooms = Check::keys($input, 'rooms');
         foreach ($input->get('storeys')->items() as $storey) {
@@ -89,7 +90,7 @@ final readonly class JobFile
         $job->get('client')->get('name')->id();
         $job->get('address')->text();
         $job->get('stage')->word(self::STAGES);
-        $job->get('region')->word(Transceiver::REGIONS);
+        $job->get('region')->word(Region::words());
         $job->get('school')->word(array_column(PairingOrder::cases(), 'value'));
         $pattern = $job->get('namePattern');
         new Pattern($pattern->text(), $pattern->at);
@@ -128,7 +129,7 @@ final readonly class JobFile
         $profiles = [];
         Check::keys($input, 'profiles');
         foreach ($input->get('profiles')->items() as $profile) {
-            $read = Profile::fromInput($profile, $input->get('job')->get('region')->text());
+            $read = Profile::fromInput($profile, Region::from($input->get('job')->get('region')->text()));
             $profiles[$read->key] = $read;
         }
 
@@ -148,16 +149,25 @@ final readonly class JobFile
             $gateway->get('name')->text();
             $gateways[$gateway->get('key')->id()] = BuildingReader::place($gateway->get('position'));
             foreach ($gateway->get('networks')->items() as $network) {
-                $protocol = $network->get('protocol')->word(Profile::PROTOCOLS);
+                $protocol = Protocol::from($network->get('protocol')->word(Protocol::words()));
                 $channel = $network->find('channel');
-                if ($channel !== null && Channel::centreMHz($protocol, $channel->wholeFrom(1)) === null) {
-                    throw InvalidInput::outOfRange($channel->at, 'a channel of '.Profile::protocolName($protocol).' (Zigbee and Thread 11 to 26, Wi-Fi 1 to 14), or null');
+                if ($channel !== null && $protocol->rules()->channelMHz($channel->wholeFrom(1)) === null) {
+                    throw InvalidInput::outOfRange($channel->at, self::channelRule($protocol));
                 }
                 $network->get('linked')->flag();
             }
         }
 
         return $gateways;
+    }
+
+    private static function channelRule(Protocol $protocol): string
+    {
+        $channels = $protocol->rules()->channelWords();
+
+        return $channels === null
+            ? "null: {$protocol->title()} has no numbered channels"
+            : "a channel of {$protocol->title()}, {$channels}, or null";
     }
 
     /**

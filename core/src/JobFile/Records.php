@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\JobFile;
 
-use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Pairing\AttemptState;
+use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Rung;
 
@@ -28,7 +28,7 @@ final readonly class Records
             }
             $addresses[] = $address->id();
             Check::known($node->get('gateway'), $gateways);
-            $node->get('protocol')->word(Profile::PROTOCOLS);
+            $node->get('protocol')->word(Protocol::words());
             $node->get('role')->word(['router', 'end']);
             $node->get('state')->word(['announced', 'joined', 'in-part']);
             $node->get('capabilities')->items();

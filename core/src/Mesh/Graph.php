@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kavvel\Core\Mesh;
 
 use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Protocol\RouteRule;
 
 /** A network: its nodes, its one root and its links, checked once. Nodes are numbered in order of id. */
 final readonly class Graph
@@ -17,6 +19,9 @@ final readonly class Graph
 
     public int $root;
 
+    /** How the protocol prices links and bounds paths */
+    public RouteRule $rule;
+
     /** @var list<list<array{int, float}>> per node: neighbour and worse margin, of links that the protocol would use */
     public array $neighbours;
 
@@ -28,12 +33,13 @@ final readonly class Graph
      */
     public function __construct(public Protocol $protocol, array $nodes, array $links, string $rootId)
     {
+        $this->rule = $protocol->rules()->routes() ?? throw NoMesh::over($protocol);
         foreach (self::repeated(array_map(static fn (Node $node): string => $node->id, $nodes)) as $at => $id) {
             throw InvalidInput::duplicateId($id, "\$.nodes[{$at}].id");
         }
         foreach ($nodes as $at => $node) {
             if (($node->role === Role::Root) !== ($node->id === $rootId)) {
-                throw InvalidInput::rootIsNoRoot($node->id, "\$.nodes[{$at}].role");
+                throw UnsoundGraph::rootIsNoRoot($node->id, "\$.nodes[{$at}].role");
             }
         }
         usort($nodes, static fn (Node $a, Node $b): int => strcmp($a->id, $b->id));
@@ -44,7 +50,7 @@ final readonly class Graph
         $this->root = $numbers['id '.$rootId] ?? throw InvalidInput::unknownId($rootId, '$.root');
         $this->nodes = $nodes;
         $this->links = $links;
-        $this->neighbours = self::adjacency($protocol, $links, $numbers, count($nodes));
+        $this->neighbours = self::adjacency($this->rule, $links, $numbers, count($nodes));
     }
 
     /** @return list<Link> links that touch this node, whatever their margin */
@@ -85,7 +91,7 @@ final readonly class Graph
      * @param  array<string, int>  $numbers
      * @return list<list<array{int, float}>>
      */
-    private static function adjacency(Protocol $protocol, array $links, array $numbers, int $count): array
+    private static function adjacency(RouteRule $rule, array $links, array $numbers, int $count): array
     {
         $neighbours = array_fill(0, $count, []);
         $seen = [];
@@ -93,14 +99,14 @@ final readonly class Graph
             $a = $numbers['id '.$link->a] ?? throw InvalidInput::unknownId($link->a, "\$.links[{$at}].a");
             $b = $numbers['id '.$link->b] ?? throw InvalidInput::unknownId($link->b, "\$.links[{$at}].b");
             if ($a === $b) {
-                throw InvalidInput::selfLink($link->a, "\$.links[{$at}]");
+                throw UnsoundGraph::selfLink($link->a, "\$.links[{$at}]");
             }
             $pair = min($a, $b).'-'.max($a, $b);
             if (isset($seen[$pair])) {
-                throw InvalidInput::duplicateLink($link->a, $link->b, "\$.links[{$at}]");
+                throw UnsoundGraph::duplicateLink($link->a, $link->b, "\$.links[{$at}]");
             }
             $seen[$pair] = true;
-            if ($protocol->linkCost($link->worseDb()) !== null) {
+            if ($rule->linkCost($link->worseDb()) !== null) {
                 $neighbours[$a][] = [$b, $link->worseDb()];
                 $neighbours[$b][] = [$a, $link->worseDb()];
             }

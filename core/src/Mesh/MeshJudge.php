@@ -4,17 +4,12 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Mesh;
 
+use Kavvel\Core\Protocol\RouteRule;
 use Kavvel\Core\Radio\Margin;
 
 /** Judges a network as a whole: paths, verdicts, single points, weak and uneven links, relays that can vanish. */
 final readonly class MeshJudge
 {
-    /** Most nodes of a classic Z-Wave network (ITU-T G.9959) */
-    private const ZWAVE_NODES = 232;
-
-    /** Most active routers of a Thread partition (Thread specification) */
-    private const THREAD_ROUTERS = 32;
-
     private Routing $routing;
 
     private Dominators $anyPath;
@@ -29,7 +24,7 @@ final readonly class MeshJudge
     private function __construct(private Graph $graph, private float $acceptanceDb)
     {
         $this->routing = Routing::of($graph);
-        $this->anyPath = Dominators::of($graph, Protocol::EXISTS_DB, true);
+        $this->anyPath = Dominators::of($graph, RouteRule::EXISTS_DB, true);
         $this->acceptedPath = Dominators::of($graph, $acceptanceDb, false);
         $this->thinPath = Dominators::of($graph, Margin::THIN_DB, true);
         $this->acceptedHops = $this->shortestAccepted();
@@ -70,7 +65,7 @@ final readonly class MeshJudge
     private function judgement(int $number, Node $node, array $path): NodeJudgement
     {
         $route = $this->routing->routes[$number] ?? null;
-        $limit = $this->graph->protocol === Protocol::ZWave ? $this->graph->protocol->pathCostLimit() : null;
+        $limit = $this->graph->rule->mostHops();
         $tooFar = $limit !== null && ($this->acceptedHops[$number] ?? 0) > $limit;
         $accepted = $tooFar ? 0 : $this->acceptedPath->disjointPaths($number);
 
@@ -114,7 +109,7 @@ final readonly class MeshJudge
         ksort($onPath);
         $points = [];
         foreach ($onPath as $relay => $below) {
-            $stranded = $this->graph->protocol->pathCostLimit() === null
+            $stranded = $this->graph->rule->pathCostLimit() === null
                 ? $this->anyPath->strandedWithout($relay)
                 : $this->routing->strandedWithout($relay, $below);
             sort($stranded);
@@ -179,16 +174,11 @@ final readonly class MeshJudge
      */
     private function notes(array $nodes): array
     {
-        $notes = [];
         $routers = count(array_filter($this->graph->nodes, static fn (Node $node): bool => $node->role === Role::Router));
-        if ($this->graph->protocol === Protocol::Thread && $routers > self::THREAD_ROUTERS) {
-            $notes[] = "{$routers} devices could route; Thread keeps ".self::THREAD_ROUTERS.' of them active.';
-        }
-        if ($this->graph->protocol === Protocol::ZWave && count($nodes) > self::ZWAVE_NODES) {
-            $notes[] = count($nodes).' devices are more than the '.self::ZWAVE_NODES.' of one Z-Wave mesh.';
-        }
+        $notes = $this->graph->rule->sizeNotes(count($nodes), $routers);
+        $farFrom = $this->graph->rule->unremarkableHops() ?? PHP_INT_MAX;
         foreach ($nodes as $node) {
-            if ($this->graph->protocol === Protocol::Zigbee && $node->hops > Protocol::NOTE_ZIGBEE_HOPS) {
+            if ($node->hops > $farFrom) {
                 $notes[] = "“{$node->id}” is {$node->hops} hops from the root.";
             }
         }

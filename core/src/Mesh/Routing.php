@@ -49,7 +49,7 @@ final readonly class Routing
                 if ($other === $router || isset($open[$other]) || ! isset($this->routes[$other]) || ! $this->graph->nodes[$other]->relays()) {
                     continue;
                 }
-                $cost = $this->graph->protocol->linkCost($margin);
+                $cost = $this->graph->rule->linkCost($margin);
                 if ($cost !== null && self::isWithin($this->graph, $this->routes[$other]->cost + $cost)) {
                     $queue->insert([$this->routes[$other]->over($other, $margin, $cost), $node]);
                 }
@@ -83,7 +83,7 @@ final readonly class Routing
                 if ($other === $without || isset($settled[$other]) || ($only !== null && ! isset($only[$other]))) {
                     continue;
                 }
-                $cost = $graph->protocol->linkCost($margin);
+                $cost = $graph->rule->linkCost($margin);
                 if ($cost === null || ! self::isWithin($graph, $route->cost + $cost)) {
                     continue;
                 }
@@ -100,7 +100,7 @@ final readonly class Routing
 
     private static function isWithin(Graph $graph, int $cost): bool
     {
-        $limit = $graph->protocol->pathCostLimit();
+        $limit = $graph->rule->pathCostLimit();
 
         return $limit === null || $cost <= $limit;
     }

@@ -24,7 +24,7 @@ final readonly class ConflictCheck
     {
         $conflicts = [...$this->same($names), ...$this->likePlaces($names)];
         $folded = array_map(static fn (Name $name): string => Text::base(Text::fold($name->name)), $names);
-        $spoken = array_map(static fn (Device $device): string => Text::base(Text::fold("{$device->place} {$device->what}")), $devices);
+        $spoken = array_map(static fn (Device $device): string => Text::base(Text::fold($device->withinRoom())), $devices);
         $sounds = array_map(Sound::of(...), $spoken);
         for ($i = 0, $count = count($names); $i < $count; $i++) {
             for ($j = $i + 1; $j < $count; $j++) {
@@ -103,7 +103,7 @@ final readonly class ConflictCheck
                     $conflicts[] = new Conflict('too-long', [$name->id], $ecosystem->id, "“{$name->name}” has {$length} characters; “{$ecosystem->id}” takes {$ecosystem->maxLength}.");
                 }
             }
-            if (! $name->fitsNetwork($devices[$at]->protocol)) {
+            if (! $name->fits($devices[$at]->protocol)) {
                 $conflicts[] = new Conflict('too-long', [$name->id], null, "No short form of “{$name->name}” fits its network without cutting a word.");
             }
         }

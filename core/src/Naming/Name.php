@@ -4,25 +4,41 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Naming;
 
-/** A device's full name, its id for programs, and the short forms that fit its network (null: nothing fits). */
+use Kavvel\Core\Protocol\LabelField;
+use Kavvel\Core\Protocol\Protocol;
+
+/** A device's full name, its id for programs, and the forms of it that fit the fields of a device. */
 final readonly class Name
 {
-    public function __construct(
-        public string $id,
-        public string $name,
-        public string $slug,
-        public ?string $matter,
-        public ?string $zwaveName,
-        public ?string $zwaveLocation,
-    ) {}
+    /** @param array<string, string|null> $labels by title of the field; null: nothing fits it */
+    public function __construct(public string $id, public string $name, public string $slug, private array $labels) {}
+
+    /** What of the name this field takes; null where no form of it fits without cutting a word. */
+    public function label(LabelField $field): ?string
+    {
+        return $this->labels[$field->title] ?? null;
+    }
 
     /** Whether the network that carries the name has a form of it. */
-    public function fitsNetwork(string $protocol): bool
+    public function fits(?Protocol $protocol): bool
     {
-        return match ($protocol) {
-            'zwave' => $this->zwaveName !== null && $this->zwaveLocation !== null,
-            'matter', 'thread' => $this->matter !== null,
-            default => true,
-        };
+        foreach ($protocol?->rules()->labelFields() ?? [] as $field) {
+            if ($this->label($field) === null) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** The full name, or where the device's one field is too short for it the form that fits. */
+    public function fitting(?Protocol $protocol): string
+    {
+        $fields = $protocol?->rules()->labelFields() ?? [];
+        if (count($fields) !== 1 || strlen($this->name) <= $fields[0]->bytes) {
+            return $this->name;
+        }
+
+        return $this->label($fields[0]) ?? $this->name;
     }
 }

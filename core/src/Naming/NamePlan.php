@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace Kavvel\Core\Naming;
 
 use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\Protocol\LabelField;
+use Kavvel\Core\Protocol\Protocol;
 
-/** The names of a job by its pattern: numbered where a room holds two alike, with short forms and conflicts. */
+/**
+ * The names of a job: those that were given, and by its pattern for the others, numbered where a room holds two
+ * alike; with short forms and conflicts.
+ */
 final readonly class NamePlan
 {
     /** Words that may be shortened where a limit asks for it (assumption: a company keeps its own list) */
@@ -30,29 +35,65 @@ final readonly class NamePlan
      *
      * @throws InvalidInput on an id that stands twice
      */
-    public static function of(Pattern $pattern, array $devices, ConflictCheck $check, array $abbreviations = self::ABBREVIATIONS, ?string $about = null): self
-    {
+    public static function of(
+        Pattern $pattern,
+        array $devices,
+        ConflictCheck $check,
+        array $abbreviations = self::ABBREVIATIONS,
+        ?string $about = null,
+    ): self {
         $numbers = self::numbers($pattern, $devices);
         $shortener = new Shortener($abbreviations);
         $names = [];
-        foreach ($devices as $at => $device) {
+        foreach ($devices as $device) {
             $number = $numbers["id {$device->id}"];
-            $suffix = $number === null ? '' : " {$number}";
-            $name = $pattern->name($device, $number);
-            $names[$at] = new Name(
-                $device->id,
-                $name,
-                Text::slug($name),
-                $shortener->unique('matter', [$name, $pattern->name($device, $number, false)], Shortener::MATTER_BYTES),
-                $shortener->unique("name {$device->protocol}", [
-                    Text::squeeze("{$device->place} {$device->what}{$suffix}"),
-                    Text::squeeze("{$device->what}{$suffix}"),
-                ], Shortener::ZWAVE_BYTES),
-                $device->room === '' ? '' : $shortener->fit([Text::squeeze($device->room)], Shortener::ZWAVE_BYTES),
-            );
+            $name = $device->given ?? $pattern->name($device, $number);
+            $names[] = new Name($device->id, $name, Text::slug($name), self::labels($shortener, $pattern, $device, $name, $number));
         }
 
-        return new self(array_values($names), $check->of($devices, array_values($names), $about));
+        return new self($names, $check->of($devices, $names, $about));
+    }
+
+    public function name(string $id): ?Name
+    {
+        foreach ($this->names as $name) {
+            if ($name->id === $id) {
+                return $name;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Every device may come to Matter over a bridge, so that all share its labels; where a field holds the room apart,
+     * names have to be unique among the devices of one radio only.
+     *
+     * @return array<string, string|null>
+     */
+    private static function labels(Shortener $shortener, Pattern $pattern, Device $device, string $name, ?int $number): array
+    {
+        $suffix = $number === null ? '' : " {$number}";
+        $withoutPlace = $device->given ?? $pattern->name($device, $number, false);
+        $withinRoom = Text::squeeze($device->withinRoom().($device->given === null ? $suffix : ''));
+        $justWhat = $device->given === null ? Text::squeeze("{$device->what}{$suffix}") : $withinRoom;
+        $labels = [];
+        foreach (Protocol::cases() as $protocol) {
+            $fields = $protocol->rules()->labelFields();
+            $hasPlace = array_filter($fields, static fn (LabelField $field): bool => $field->isPlace) !== [];
+            foreach ($fields as $field) {
+                if (array_key_exists($field->title, $labels)) {
+                    continue;
+                }
+                $labels[$field->title] = match (true) {
+                    $field->isPlace => $device->room === '' ? '' : $shortener->fit([Text::squeeze($device->room)], $field->bytes),
+                    $hasPlace => $shortener->unique("{$field->title} {$device->protocol?->value}", [$withinRoom, $justWhat], $field->bytes),
+                    default => $shortener->unique($field->title, [$name, $withoutPlace], $field->bytes),
+                };
+            }
+        }
+
+        return $labels;
     }
 
     /**

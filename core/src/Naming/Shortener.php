@@ -10,12 +10,6 @@ namespace Kavvel\Core\Naming;
  */
 final class Shortener
 {
-    /** Bytes of a Matter node label (Matter core specification, Basic Information) */
-    public const MATTER_BYTES = 32;
-
-    /** Bytes of a Z-Wave node name, and of a node location (Z-Wave node naming and location) */
-    public const ZWAVE_BYTES = 16;
-
     /** @var array<string, true> */
     private array $taken = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Pairing;
 
-/** How an attempt stands or ended. */
+/** How an attempt stands or ended, and what becomes of it on each event. */
 enum AttemptState: string
 {
     case Waiting = 'waiting';
@@ -17,9 +17,33 @@ enum AttemptState: string
     case Silent = 'silent';
     case Stopped = 'stopped';
 
+    /** An event that says nothing about an attempt in this state leaves it as it is. */
+    public function after(AttemptEvent $event): self
+    {
+        return match ($event) {
+            AttemptEvent::Announced => $this === self::Waiting ? self::Announced : $this,
+            AttemptEvent::Interviewed => $this->isHeard() ? self::Interviewing : $this,
+            AttemptEvent::Joined => $this->isHeard() ? self::Joined : $this,
+            AttemptEvent::Incomplete => $this->isHeard() ? self::InPart : $this,
+            AttemptEvent::TimeUp, AttemptEvent::HubRestarted => match (true) {
+                $this === self::Waiting => self::Silent,
+                $this->isHeard() => self::WindowEnded,
+                default => $this,
+            },
+            AttemptEvent::ClosedByHand, AttemptEvent::Replaced, AttemptEvent::Refused => $this->isOpen() ? self::Stopped : $this,
+            AttemptEvent::OpenedAfterAll => $this === self::Stopped ? self::Waiting : $this,
+        };
+    }
+
     public function isOpen(): bool
     {
-        return in_array($this, [self::Waiting, self::Announced, self::Interviewing], true);
+        return $this === self::Waiting || $this->isHeard();
+    }
+
+    /** A device has spoken, and its interview has not ended. */
+    public function isHeard(): bool
+    {
+        return $this === self::Announced || $this === self::Interviewing;
     }
 
     public function isFailure(): bool

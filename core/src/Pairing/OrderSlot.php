@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Pairing;
 
+use Kavvel\Core\Protocol\Joining;
+use Kavvel\Core\Protocol\Protocol;
+
 /** A slot as the order of work sees it. Parent null: the gateway. Margin in dB to that parent. */
 final readonly class OrderSlot
 {
     public function __construct(
         public string $id,
-        public string $protocol,
+        public ?Protocol $protocol,
         public bool $isRouter,
         public bool $isSecure,
         public ?string $parent,
@@ -19,7 +22,7 @@ final readonly class OrderSlot
     /** Infrared and 433 MHz devices join nothing: they come last. */
     public function isLast(): bool
     {
-        return in_array($this->protocol, ['ir', 'rf'], true);
+        return $this->protocol?->rules()->joining() === Joining::Taught;
     }
 
     public function relays(): bool

@@ -77,10 +77,10 @@ final readonly class SlotTree
             $where = "\$.slots[{$at}].parent";
             $parent = $this->slots["id {$child->parent}"] ?? throw InvalidInput::unknownId($child->parent, $where);
             if (isset($seen["id {$parent->id}"])) {
-                throw InvalidInput::parentLoop([...array_values($seen), $parent->id], $where);
+                throw UnsoundParents::loop([...array_values($seen), $parent->id], $where);
             }
             if (! $parent->relays()) {
-                throw InvalidInput::parentCannotRelay($child->id, $parent->id, $parent->isLast() ? 'it joins no mesh' : 'an end device does not relay', $where);
+                throw UnsoundParents::cannotRelay($child->id, $parent->id, $parent->isLast() ? 'it joins no mesh' : 'an end device does not relay', $where);
             }
             $seen["id {$parent->id}"] = $parent->id;
             $chain[] = $parent;

@@ -94,7 +94,7 @@ final readonly class WorkOrder
 
         return array_map(static fn (OrderSlot $slot): OrderEntry => new OrderEntry(
             $slot->id,
-            $slot->protocol === 'ir' ? 'Infrared joins no mesh: last' : '433 MHz joins no mesh: last',
+            "{$slot->protocol?->title()} joins no mesh: last",
         ), $slots);
     }
 

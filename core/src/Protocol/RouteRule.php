@@ -19,6 +19,9 @@ interface RouteRule
     /** The longest path in hops that is no cause for a remark, or null where none is. */
     public function unremarkableHops(): ?int;
 
-    /** @return list<string> what is said of a network with so many nodes and routers, the root among both */
-    public function sizeNotes(int $nodes, int $routers): array;
+    /** The most hops of a path that can be accepted; null: no limit of its own. */
+    public function mostHops(): ?int;
+
+    /** @return list<string> what is said of a network of so many devices, so many of them routers; the root counts as neither */
+    public function sizeNotes(int $devices, int $routers): array;
 }

@@ -26,6 +26,11 @@ abstract readonly class Rules
         return null;
     }
 
+    public function hasLongRange(): bool
+    {
+        return false;
+    }
+
     /** The longest that a window stays open, in seconds; null where no window is opened. */
     public function longestWindowSeconds(): ?int
     {

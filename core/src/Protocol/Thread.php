@@ -69,10 +69,15 @@ final readonly class Thread extends Rules implements RouteRule
         return null;
     }
 
-    public function sizeNotes(int $nodes, int $routers): array
+    public function mostHops(): ?int
+    {
+        return null;
+    }
+
+    public function sizeNotes(int $devices, int $routers): array
     {
         return $routers > self::MOST_ROUTERS
-            ? [sprintf('%d routers: a Thread network keeps at most %d of them active.', $routers, self::MOST_ROUTERS)]
+            ? [sprintf('%d devices could route; Thread keeps %d of them active.', $routers, self::MOST_ROUTERS)]
             : [];
     }
 }

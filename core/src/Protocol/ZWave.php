@@ -53,6 +53,11 @@ final readonly class ZWave extends Rules implements RouteRule
         };
     }
 
+    public function hasLongRange(): bool
+    {
+        return true;
+    }
+
     public function longestWindowSeconds(): int
     {
         return self::WINDOW_SECONDS;
@@ -89,10 +94,15 @@ final readonly class ZWave extends Rules implements RouteRule
         return null;
     }
 
-    public function sizeNotes(int $nodes, int $routers): array
+    public function mostHops(): int
     {
-        return $nodes > self::MOST_NODES
-            ? [sprintf('%d nodes: a classic Z-Wave network holds %d.', $nodes, self::MOST_NODES)]
+        return self::MOST_HOPS;
+    }
+
+    public function sizeNotes(int $devices, int $routers): array
+    {
+        return $devices > self::MOST_NODES
+            ? [sprintf('%d devices are more than the %d of one Z-Wave mesh.', $devices, self::MOST_NODES)]
             : [];
     }
 }

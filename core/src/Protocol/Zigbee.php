@@ -63,7 +63,12 @@ final readonly class Zigbee extends Rules implements RouteRule
         return self::UNREMARKABLE_HOPS;
     }
 
-    public function sizeNotes(int $nodes, int $routers): array
+    public function mostHops(): ?int
+    {
+        return null;
+    }
+
+    public function sizeNotes(int $devices, int $routers): array
     {
         return [];
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Proving;
 
+use Kavvel\Core\Protocol\Joining;
+
 /** A rung of the proof ladder, lowest first: each shows one hop more. */
 enum Rung: string
 {
@@ -11,11 +13,16 @@ enum Rung: string
     case Radio = 'radio';
     case Hub = 'hub';
 
-    public function words(): string
+    /** As a person knows it: a device that is taught or addressed has no radio of its own to be heard. */
+    public function words(Joining $joining = Joining::Window): string
     {
         return match ($this) {
             self::Hand => 'By hand',
-            self::Radio => 'Its own radio',
+            self::Radio => match ($joining) {
+                Joining::Window => 'Its own radio',
+                Joining::Taught => 'Its own remote',
+                Joining::Addressed => 'Its own bus',
+            },
             self::Hub => 'Hub',
         };
     }

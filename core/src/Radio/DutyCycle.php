@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Radio;
 
+use Kavvel\Core\Protocol\Region;
+
 /** The share of time that a device may be on air in a sub-band below 1 GHz. Only the EU sets one. */
 final readonly class DutyCycle
 {
@@ -23,9 +25,9 @@ final readonly class DutyCycle
     private function __construct(public float $limit) {}
 
     /** Null where nothing limits it. */
-    public static function at(float $frequencyMHz, string $region): ?self
+    public static function at(float $frequencyMHz, Region $region): ?self
     {
-        foreach ($region === 'EU' ? self::EU : [] as [$from, $to, $limit]) {
+        foreach ($region === Region::Eu ? self::EU : [] as [$from, $to, $limit]) {
             if ($frequencyMHz >= $from && $frequencyMHz <= $to) {
                 return new self($limit);
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Core\Radio;
 
 use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\Site\UnknownMaterial;
 
 /**
  * What a material takes from a 0.4–6 GHz signal.
@@ -74,7 +75,7 @@ final readonly class Material
         }
         $row = self::STANDARD[$name === 'reinforced-concrete' ? 'concrete' : $name] ?? null;
         if ($row === null) {
-            throw InvalidInput::unknownMaterial($name, $at);
+            throw UnknownMaterial::called($name, $at);
         }
         [$a, $b, $c, $d, $validFromGhz] = $row;
         $permittivity = $a * $ghz ** $b;

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Radio;
 
+use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Protocol\Region;
+
 /** Something that keeps a radio from working before any wall does, with what to do about it. */
 final readonly class RadioFinding
 {
@@ -20,16 +23,16 @@ final readonly class RadioFinding
      */
     private function __construct(public int $rank, public ?string $slot, public string $title, public string $move, public string $text) {}
 
-    public static function otherRegion(Antenna $antenna, string $itsRegion, string $region): self
+    public static function otherRegion(Antenna $antenna, Region $itsRegion, Region $region): self
     {
         return new self(self::OTHER_REGION, $antenna->slot, "Wrong region: {$antenna->title}", "Exchange the {$antenna->title}", sprintf(
             "The %s is made for %s (%s\u{a0}MHz), the controller for %s (%s\u{a0}MHz). They never hear each other: exchange it for the %s model before the visit.",
             $antenna->title,
-            $itsRegion,
+            $itsRegion->value,
             self::zwaveMHz($itsRegion),
-            $region,
+            $region->value,
             self::zwaveMHz($region),
-            $region,
+            $region->value,
         ));
     }
 
@@ -59,8 +62,8 @@ final readonly class RadioFinding
         ));
     }
 
-    private static function zwaveMHz(string $region): string
+    private static function zwaveMHz(Region $region): string
     {
-        return (string) Transceiver::of('zwave', $region)?->frequencyMHz;
+        return (string) Transceiver::of(Protocol::ZWave, $region)?->frequencyMHz;
     }
 }

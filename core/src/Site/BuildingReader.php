@@ -6,25 +6,24 @@ namespace Kavvel\Core\Site;
 
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
-use Kavvel\Core\Radio\Material;
 
 /** Reads storeys and walls as the job file writes them. */
 final readonly class BuildingReader
 {
-    /** Any frequency will do to find out whether a material is known */
-    private const SOME_MHZ = 2440.0;
+    /** @param list<string> $materials names that a layer may have */
+    public function __construct(private array $materials) {}
 
     /**
      * @param  list<Input>  $storeys
      * @param  list<Input>  $walls
      */
-    public static function building(array $storeys, array $walls): Building
+    public function building(array $storeys, array $walls): Building
     {
         $elevations = [];
         $floors = [];
         foreach ($storeys as $storey) {
             $elevations[$storey->get('key')->id()] = $storey->get('elevation')->number();
-            $layers = self::layers($storey->get('floorLayers'));
+            $layers = $this->layers($storey->get('floorLayers'));
             if ($layers !== []) {
                 $floors[] = new Floor($storey->get('elevation')->number(), self::outline($storey->get('outline')), $layers, 'floor of '.$storey->get('name')->text());
             }
@@ -33,21 +32,21 @@ final readonly class BuildingReader
         foreach ($walls as $wall) {
             $storey = $wall->get('storey');
             $bottom = $elevations[$storey->id()] ?? throw InvalidInput::unknownId($storey->id(), $storey->at);
-            $segments = [...$segments, ...self::wall($wall, $bottom)->segments()];
+            $segments = [...$segments, ...$this->wall($wall, $bottom)->segments()];
         }
 
         return new Building($segments, $floors);
     }
 
-    public static function wall(Input $wall, float $bottom): Wall
+    public function wall(Input $wall, float $bottom): Wall
     {
         $read = new Wall(
             self::point($wall->get('from')),
             self::point($wall->get('to')),
             $bottom,
             $bottom + $wall->get('height')->positive(),
-            self::layers($wall->get('layers')),
-            array_map(self::opening(...), $wall->get('openings')->items()),
+            $this->layers($wall->get('layers')),
+            array_map($this->opening(...), $wall->get('openings')->items()),
             $wall->get('label')->text(),
         );
         foreach ($read->openings as $number => $opening) {
@@ -85,7 +84,7 @@ final readonly class BuildingReader
         return [$x->number(), $y->number()];
     }
 
-    private static function opening(Input $opening): Opening
+    private function opening(Input $opening): Opening
     {
         return new Opening(
             $opening->get('kind')->text(),
@@ -93,16 +92,18 @@ final readonly class BuildingReader
             $opening->get('width')->positive(),
             $opening->get('sill')->numberFrom(0),
             $opening->get('head')->positive(),
-            self::layers($opening->get('layers')),
+            $this->layers($opening->get('layers')),
         );
     }
 
     /** @return list<Layer> */
-    private static function layers(Input $layers): array
+    private function layers(Input $layers): array
     {
-        return array_map(static function (Input $layer): Layer {
+        return array_map(function (Input $layer): Layer {
             $material = $layer->get('material');
-            Material::named($material->text(), self::SOME_MHZ, $material->at);
+            if (! in_array($material->text(), $this->materials, true)) {
+                throw UnknownMaterial::called($material->text(), $material->at);
+            }
 
             return new Layer($material->text(), $layer->get('thickness')->numberFrom(0));
         }, $layers->items());

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\Handover;
 
+use Kavvel\Core\Catalogue\Chemistry;
 use Kavvel\Core\Handover\BatteryLife;
-use Kavvel\Core\Handover\Chemistry;
 use PHPUnit\Framework\TestCase;
 
 final class BatteryLifeTest extends TestCase

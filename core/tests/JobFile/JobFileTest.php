@@ -30,7 +30,7 @@ final class JobFileTest extends TestCase
     public function test_lantern_house_has_the_house_that_the_demo_promises(): void
     {
         $file = JobFile::parse(self::read('lantern-house'));
-        $protocols = array_unique(array_map(static fn ($slot): string => $slot->profile->protocol, $file->slots));
+        $protocols = array_unique(array_map(static fn ($slot): string => $slot->profile->protocol->value, $file->slots));
 
         self::assertCount(62, $file->slots);
         self::assertCount(9, $protocols, 'slots over all protocols');

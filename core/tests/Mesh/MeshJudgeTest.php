@@ -10,9 +10,9 @@ use Kavvel\Core\Mesh\Link;
 use Kavvel\Core\Mesh\MeshJudge;
 use Kavvel\Core\Mesh\Node;
 use Kavvel\Core\Mesh\NodeJudgement;
-use Kavvel\Core\Mesh\Protocol;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Mesh\Verdict;
+use Kavvel\Core\Protocol\Protocol;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -21,7 +21,7 @@ final class MeshJudgeTest extends TestCase
     #[DataProvider('costs')]
     public function test_each_protocol_prices_a_link_its_own_way(Protocol $protocol, float $margin, ?int $cost): void
     {
-        self::assertSame($cost, $protocol->linkCost($margin));
+        self::assertSame($cost, $protocol->rules()->routes()?->linkCost($margin));
     }
 
     /** @return list<array{Protocol, float, int|null}> */

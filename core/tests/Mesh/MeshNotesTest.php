@@ -8,8 +8,8 @@ use Kavvel\Core\Mesh\Graph;
 use Kavvel\Core\Mesh\Link;
 use Kavvel\Core\Mesh\MeshJudge;
 use Kavvel\Core\Mesh\Node;
-use Kavvel\Core\Mesh\Protocol;
 use Kavvel\Core\Mesh\Role;
+use Kavvel\Core\Protocol\Protocol;
 use PHPUnit\Framework\TestCase;
 
 /** What a network as a whole may not have too many of. */

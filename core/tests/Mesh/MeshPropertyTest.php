@@ -11,8 +11,9 @@ use Kavvel\Core\Mesh\Link;
 use Kavvel\Core\Mesh\MeshJudge;
 use Kavvel\Core\Mesh\Node;
 use Kavvel\Core\Mesh\NodeJudgement;
-use Kavvel\Core\Mesh\Protocol;
 use Kavvel\Core\Mesh\Role;
+use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Protocol\RouteRule;
 use PHPUnit\Framework\TestCase;
 
 /** The fast answers against slow ones that are obviously right, over random small networks. */
@@ -38,7 +39,7 @@ final class MeshPropertyTest extends TestCase
         $this->overNetworks(function (Graph $graph): void {
             $report = MeshJudge::judge($graph);
             foreach ($report->nodes as $node) {
-                self::assertSame($this->disjointBySearch($graph, $node->id, Protocol::EXISTS_DB, true), $node->disjointPaths, "disjoint {$node->id}");
+                self::assertSame($this->disjointBySearch($graph, $node->id, RouteRule::EXISTS_DB, true), $node->disjointPaths, "disjoint {$node->id}");
                 if ($graph->protocol !== Protocol::ZWave) {
                     self::assertSame($this->disjointBySearch($graph, $node->id, 12.0, false), $node->acceptedPaths, "accepted {$node->id}");
                 }
@@ -97,12 +98,12 @@ final class MeshPropertyTest extends TestCase
     private function bestBySearch(Graph $graph, string $id): ?array
     {
         $best = null;
-        foreach ($this->simplePaths($graph, $id, Protocol::EXISTS_DB, true) as $margins) {
-            $costs = array_map($graph->protocol->linkCost(...), $margins);
+        foreach ($this->simplePaths($graph, $id, RouteRule::EXISTS_DB, true) as $margins) {
+            $costs = array_map($graph->rule->linkCost(...), $margins);
             if (in_array(null, $costs, true)) {
                 continue;
             }
-            $limit = $graph->protocol->pathCostLimit();
+            $limit = $graph->rule->pathCostLimit();
             $key = [(int) array_sum($costs), count($margins), -min([INF, ...$margins])];
             if (($limit === null || $key[0] <= $limit) && ($best === null || $key < $best)) {
                 $best = $key;

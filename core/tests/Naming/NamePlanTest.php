@@ -15,6 +15,7 @@ use Kavvel\Core\Naming\Name;
 use Kavvel\Core\Naming\NamePlan;
 use Kavvel\Core\Naming\Pattern;
 use Kavvel\Core\Naming\Text;
+use Kavvel\Core\Protocol\Protocol;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -56,30 +57,30 @@ final class NamePlanTest extends TestCase
     {
         $plan = $this->plan([['a', 'Guest bathroom', 'ceiling beside the window', 'temperature sensor']]);
 
-        self::assertSame('Guest bath temp sens', $plan->names[0]->matter);
-        self::assertSame('temp sens', $plan->names[0]->zwaveName);
-        self::assertSame('Guest bathroom', $plan->names[0]->zwaveLocation);
+        self::assertSame('Guest bath temp sens', self::label($plan->names[0], Protocol::Matter));
+        self::assertSame('temp sens', self::label($plan->names[0], Protocol::ZWave));
+        self::assertSame('Guest bathroom', self::label($plan->names[0], Protocol::ZWave, 1));
     }
 
     public function test_what_fits_is_left_alone(): void
     {
         $plan = $this->plan([['a', 'Hall', 'ceiling', 'light']]);
 
-        self::assertSame(['Hall ceiling light', 'ceiling light', 'Hall'], [$plan->names[0]->matter, $plan->names[0]->zwaveName, $plan->names[0]->zwaveLocation]);
+        self::assertSame(['Hall ceiling light', 'ceiling light', 'Hall'], [self::label($plan->names[0], Protocol::Matter), self::label($plan->names[0], Protocol::ZWave), self::label($plan->names[0], Protocol::ZWave, 1)]);
     }
 
     public function test_short_forms_that_meet_get_a_number(): void
     {
         $plan = $this->plan([['a', 'Hall', 'ceiling', 'light', 'zwave'], ['b', 'Kitchen', 'ceiling', 'light', 'zwave'], ['c', 'Attic', 'ceiling', 'light', 'zigbee']]);
 
-        self::assertSame(['ceiling light', 'ceiling light 2', 'ceiling light'], array_map(static fn (Name $name): ?string => $name->zwaveName, $plan->names));
+        self::assertSame(['ceiling light', 'ceiling light 2', 'ceiling light'], array_map(static fn (Name $name): ?string => self::label($name, Protocol::ZWave), $plan->names));
     }
 
     public function test_a_word_that_can_not_fit_is_a_conflict_and_not_a_stump(): void
     {
         $plan = $this->plan([['a', 'Hall', '', 'Donaudampfschifffahrtslampe', 'zwave'], ['b', 'Attic', '', 'Donaudampfschifffahrtskerze', 'zigbee']]);
 
-        self::assertNull($plan->names[0]->zwaveName);
+        self::assertNull(self::label($plan->names[0], Protocol::ZWave));
         self::assertSame([['a']], $this->kinds($plan, 'too-long'));
     }
 
@@ -146,7 +147,7 @@ final class NamePlanTest extends TestCase
 
     public function test_conflicts_can_be_looked_for_of_one_device_alone(): void
     {
-        $devices = [new Device('a', 'Hall', '', 'lamp', 'zigbee'), new Device('b', 'Hall', '', 'lamps', 'zigbee'), new Device('c', 'Attic', '', 'lamp', 'zigbee'), new Device('d', 'Attic', '', 'lamps', 'zigbee')];
+        $devices = [new Device('a', 'Hall', '', 'lamp', Protocol::Zigbee), new Device('b', 'Hall', '', 'lamps', Protocol::Zigbee), new Device('c', 'Attic', '', 'lamp', Protocol::Zigbee), new Device('d', 'Attic', '', 'lamps', Protocol::Zigbee)];
         $ids = static fn (?string $about): array => array_map(static fn (Conflict $conflict): array => $conflict->ids, NamePlan::of(new Pattern(Pattern::STANDARD), $devices, new ConflictCheck([], [], []), about: $about)->conflicts);
 
         self::assertSame([['a', 'b'], ['c', 'd']], $ids(null));
@@ -180,15 +181,15 @@ final class NamePlanTest extends TestCase
                 $devices[] = ["d{$i}", ucfirst($pick()), $pick(), $pick() ?: 'lamp', $i % 2 === 0 ? 'zwave' : 'zigbee'];
             }
             $plan = $this->plan($devices);
-            $matter = array_filter(array_map(static fn (Name $name): ?string => $name->matter, $plan->names));
+            $matter = array_filter(array_map(static fn (Name $name): ?string => self::label($name, Protocol::Matter), $plan->names));
             self::assertSame(count($matter), count(array_unique($matter)));
             foreach ($plan->names as $at => $name) {
-                self::assertLessThanOrEqual(32, strlen((string) $name->matter));
-                self::assertLessThanOrEqual(16, strlen((string) $name->zwaveName));
-                self::assertLessThanOrEqual(16, strlen((string) $name->zwaveLocation));
+                self::assertLessThanOrEqual(32, strlen((string) self::label($name, Protocol::Matter)));
+                self::assertLessThanOrEqual(16, strlen((string) self::label($name, Protocol::ZWave)));
+                self::assertLessThanOrEqual(16, strlen((string) self::label($name, Protocol::ZWave, 1)));
                 $known = preg_split('/\s+/', mb_strtolower($name->name).' '.implode(' ', NamePlan::ABBREVIATIONS).' '.mb_strtolower($devices[$at][2])) ?: [];
-                foreach (explode(' ', mb_strtolower((string) $name->matter)) as $word) {
-                    self::assertTrue(ctype_digit($word) || in_array($word, $known, true), "“{$word}” of “{$name->matter}” is whole");
+                foreach (explode(' ', mb_strtolower((string) self::label($name, Protocol::Matter))) as $word) {
+                    self::assertTrue(ctype_digit($word) || in_array($word, $known, true), "“{$word}” of “{$name->name}” is whole");
                 }
             }
         });
@@ -202,7 +203,12 @@ final class NamePlanTest extends TestCase
      */
     private function plan(array $devices, string $pattern = Pattern::STANDARD, array $rooms = [], array $groups = [], array $ecosystems = []): NamePlan
     {
-        return NamePlan::of(new Pattern($pattern), array_map(static fn (array $device): Device => new Device($device[0], $device[1], $device[2], $device[3], $device[4] ?? 'zigbee'), $devices), new ConflictCheck($rooms, $groups, $ecosystems));
+        return NamePlan::of(new Pattern($pattern), array_map(static fn (array $device): Device => new Device($device[0], $device[1], $device[2], $device[3], Protocol::from($device[4] ?? 'zigbee')), $devices), new ConflictCheck($rooms, $groups, $ecosystems));
+    }
+
+    private static function label(Name $name, Protocol $protocol, int $field = 0): ?string
+    {
+        return $name->label($protocol->rules()->labelFields()[$field]);
     }
 
     /** @return list<list<string>> */

@@ -11,6 +11,7 @@ use Kavvel\Core\Pairing\OrderEntry;
 use Kavvel\Core\Pairing\OrderSlot;
 use Kavvel\Core\Pairing\PairingOrder;
 use Kavvel\Core\Pairing\WorkOrder;
+use Kavvel\Core\Protocol\Protocol;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -58,7 +59,7 @@ final class WorkOrderTest extends TestCase
     #[DataProvider('schools')]
     public function test_infrared_and_433_mhz_come_last_by_id(PairingOrder $school): void
     {
-        $slots = [new OrderSlot('b-ir', 'ir', true, true, null, 99), new OrderSlot('a-rf', 'rf', false, false, 'r', 99), $this->end('z', null, 1), $this->router('r', null, 1)];
+        $slots = [new OrderSlot('b-ir', Protocol::Infrared, true, true, null, 99), new OrderSlot('a-rf', Protocol::Rf433, false, false, 'r', 99), $this->end('z', null, 1), $this->router('r', null, 1)];
 
         self::assertSame(['a-rf', 'b-ir'], array_slice($this->ids($school, $slots), -2));
     }
@@ -99,14 +100,14 @@ final class WorkOrderTest extends TestCase
     /** @return array<string, array{list<OrderSlot>, string, string}> */
     public static function broken(): array
     {
-        $slot = static fn (string $id, ?string $parent, bool $router = true, string $protocol = 'zigbee'): OrderSlot => new OrderSlot($id, $protocol, $router, false, $parent, 0);
+        $slot = static fn (string $id, ?string $parent, bool $router = true, Protocol $protocol = Protocol::Zigbee): OrderSlot => new OrderSlot($id, $protocol, $router, false, $parent, 0);
 
         return [
             'a loop' => [[$slot('a', 'b'), $slot('b', 'a')], 'parent-loop', '$.slots[0].parent'],
             'its own parent' => [[$slot('a', 'a')], 'parent-loop', '$.slots[0].parent'],
             'nobody' => [[$slot('a', null), $slot('b', 'ghost')], 'unknown-id', '$.slots[1].parent'],
             'an end device' => [[$slot('a', null, false), $slot('b', 'a')], 'bad-parent', '$.slots[1].parent'],
-            'an infrared device' => [[$slot('a', null, true, 'ir'), $slot('b', 'a')], 'bad-parent', '$.slots[1].parent'],
+            'an infrared device' => [[$slot('a', null, true, Protocol::Infrared), $slot('b', 'a')], 'bad-parent', '$.slots[1].parent'],
             'an id twice' => [[$slot('a', null), $slot('a', null)], 'duplicate-id', '$.slots[1].id'],
             'the gateway as a slot' => [[$slot('hub', null)], 'duplicate-id', '$.slots[0].id'],
         ];
@@ -138,9 +139,9 @@ final class WorkOrderTest extends TestCase
         $routers = [null];
         for ($i = 0; $i < 14; $i++) {
             $isRouter = $random->getInt(0, 1) === 1;
-            $protocol = ['zigbee', 'zigbee', 'zwave', 'ir', 'rf'][$random->getInt(0, 4)];
+            $protocol = [Protocol::Zigbee, Protocol::Zigbee, Protocol::ZWave, Protocol::Infrared, Protocol::Rf433][$random->getInt(0, 4)];
             $slots[] = new OrderSlot("s{$i}", $protocol, $isRouter, $random->getInt(0, 3) === 0, $routers[$random->getInt(0, count($routers) - 1)], $random->getInt(0, 30));
-            if ($isRouter && ! in_array($protocol, ['ir', 'rf'], true)) {
+            if ($isRouter && ! in_array($protocol, [Protocol::Infrared, Protocol::Rf433], true)) {
                 $routers[] = "s{$i}";
             }
         }
@@ -159,11 +160,11 @@ final class WorkOrderTest extends TestCase
 
     private function router(string $id, ?string $parent, float $margin): OrderSlot
     {
-        return new OrderSlot($id, 'zigbee', true, false, $parent, $margin);
+        return new OrderSlot($id, Protocol::Zigbee, true, false, $parent, $margin);
     }
 
     private function end(string $id, ?string $parent, float $margin, bool $secure = false): OrderSlot
     {
-        return new OrderSlot($id, 'zigbee', false, $secure, $parent, $margin);
+        return new OrderSlot($id, Protocol::Zigbee, false, $secure, $parent, $margin);
     }
 }

@@ -6,6 +6,7 @@ namespace Kavvel\Core\Tests\Proving;
 
 use Kavvel\Core\Proving\Ladder;
 use Kavvel\Core\Proving\Outcome;
+use Kavvel\Core\Proving\Proof;
 use Kavvel\Core\Proving\ReliabilityTrial;
 use Kavvel\Core\Proving\Rung;
 use Kavvel\Core\Proving\Standing;
@@ -62,18 +63,18 @@ final class ProvingTest extends TestCase
     {
         $passed = Outcome::Passed;
 
-        self::assertSame(Standing::Planned, (new Ladder([], false))->standing());
-        self::assertSame(Standing::Planned, (new Ladder(['hand' => $passed], false))->standing());
-        self::assertSame(Standing::In, (new Ladder(['radio' => $passed], true))->standing());
-        self::assertSame(Standing::In, (new Ladder(['hand' => Outcome::NotTested, 'radio' => $passed, 'hub' => $passed], true))->standing(), 'not tested is not shown');
-        self::assertSame(Standing::Proved, (new Ladder(['hand' => $passed, 'radio' => $passed, 'hub' => $passed], true))->standing());
-        self::assertSame(Standing::Fault, (new Ladder(['hand' => $passed, 'radio' => $passed, 'hub' => Outcome::Failed], true))->standing());
+        self::assertSame(Standing::Planned, $this->ladder([], false)->standing());
+        self::assertSame(Standing::Planned, $this->ladder(['hand' => $passed], false)->standing());
+        self::assertSame(Standing::In, $this->ladder(['radio' => $passed], true)->standing());
+        self::assertSame(Standing::In, $this->ladder(['hand' => Outcome::NotTested, 'radio' => $passed, 'hub' => $passed], true)->standing(), 'not tested is not shown');
+        self::assertSame(Standing::Proved, $this->ladder(['hand' => $passed, 'radio' => $passed, 'hub' => $passed], true)->standing());
+        self::assertSame(Standing::Fault, $this->ladder(['hand' => $passed, 'radio' => $passed, 'hub' => Outcome::Failed], true)->standing());
     }
 
     public function test_a_rung_is_offered_as_soon_as_its_hop_is_made(): void
     {
-        $planned = new Ladder([], false);
-        $joined = new Ladder(['hand' => Outcome::Passed], true);
+        $planned = $this->ladder([], false);
+        $joined = $this->ladder(['hand' => Outcome::Passed], true);
 
         self::assertSame([true, false, false], array_map($planned->offers(...), Rung::cases()));
         self::assertSame([true, true, true], array_map($joined->offers(...), Rung::cases()));
@@ -82,11 +83,21 @@ final class ProvingTest extends TestCase
 
     public function test_the_fault_is_the_lowest_rung_that_failed(): void
     {
-        $ladder = new Ladder(['hand' => Outcome::Passed, 'radio' => Outcome::Failed, 'hub' => Outcome::Failed], true);
+        $ladder = $this->ladder(['hand' => Outcome::Passed, 'radio' => Outcome::Failed, 'hub' => Outcome::Failed], true);
 
         self::assertSame(Rung::Radio, $ladder->fault());
         self::assertSame(1, $ladder->passed());
-        self::assertNull((new Ladder([], true))->fault());
-        self::assertNull((new Ladder(['hand' => Outcome::NotTested, 'radio' => Outcome::Passed, 'hub' => Outcome::Passed], true))->next());
+        self::assertNull($this->ladder([], true)->fault());
+        self::assertNull($this->ladder(['hand' => Outcome::NotTested, 'radio' => Outcome::Passed, 'hub' => Outcome::Passed], true)->next());
+    }
+
+    /** @param array<string, Outcome> $outcomes by rung */
+    private function ladder(array $outcomes, bool $isJoined): Ladder
+    {
+        return Ladder::of(
+            array_map(static fn (string $rung, Outcome $outcome): Proof => new Proof(Rung::from($rung), $outcome, 7), array_keys($outcomes), $outcomes),
+            7,
+            $isJoined,
+        );
     }
 }

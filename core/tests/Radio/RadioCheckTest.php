@@ -6,6 +6,8 @@ namespace Kavvel\Core\Tests\Radio;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Protocol\Region;
 use Kavvel\Core\Radio\Antenna;
 use Kavvel\Core\Radio\Disturber;
 use Kavvel\Core\Radio\DutyCycle;
@@ -23,38 +25,38 @@ final class RadioCheckTest extends TestCase
 
     public function test_a_device_of_another_region_is_named_with_both_frequencies(): void
     {
-        $texts = $this->texts('EU', [], $this->zwave(region: 'US'));
+        $texts = $this->texts(Region::Eu, [], $this->zwave(region: Region::Us));
 
         self::assertSame(['The wall siren is made for US (908.42 MHz), the controller for EU (868.42 MHz). They never hear each other: exchange it for the EU model before the visit.'], $texts);
     }
 
     public function test_a_device_of_the_own_region_or_of_none_is_no_finding(): void
     {
-        self::assertSame([], $this->texts('EU', [], $this->zwave(region: 'EU')));
-        self::assertSame([], $this->texts('EU', [], $this->zwave(region: null)));
+        self::assertSame([], $this->texts(Region::Eu, [], $this->zwave(region: Region::Eu)));
+        self::assertSame([], $this->texts(Region::Eu, [], $this->zwave(region: null)));
     }
 
-    /** @param list<string> $protocols */
+    /** @param list<Protocol> $protocols */
     #[DataProvider('distances')]
     public function test_an_antenna_near_a_disturber_is_found(Disturber $disturber, float $metres, array $protocols, bool $isFound): void
     {
-        $texts = $this->texts('EU', [[$disturber, new Vec3($metres, 0, 1)]], new Antenna('x', 'hall relay', new Vec3(0, 0, 1), $protocols));
+        $texts = $this->texts(Region::Eu, [[$disturber, new Vec3($metres, 0, 1)]], new Antenna('x', 'hall relay', new Vec3(0, 0, 1), $protocols));
 
         self::assertCount($isFound ? 1 : 0, $texts);
     }
 
-    /** @return array<string, array{Disturber, float, list<string>, bool}> */
+    /** @return array<string, array{Disturber, float, list<Protocol>, bool}> */
     public static function distances(): array
     {
         return [
-            'access point at 1.49 m' => [Disturber::AccessPoint, 1.49, ['zigbee'], true],
-            'access point at 1.5 m' => [Disturber::AccessPoint, 1.5, ['zigbee'], false],
-            'fast USB port at 0.49 m' => [Disturber::FastUsbPort, 0.49, ['thread'], true],
-            'fast USB port at 0.5 m' => [Disturber::FastUsbPort, 0.5, ['thread'], false],
-            'beside a Bluetooth device' => [Disturber::AccessPoint, 1.0, ['bluetooth'], true],
-            'beside a Wi-Fi device' => [Disturber::AccessPoint, 1.0, ['wifi'], false],
-            'beside a Z-Wave device' => [Disturber::AccessPoint, 1.0, ['zwave'], false],
-            'beside a gateway of several radios' => [Disturber::AccessPoint, 1.0, ['zwave', 'zigbee'], true],
+            'access point at 1.49 m' => [Disturber::AccessPoint, 1.49, [Protocol::Zigbee], true],
+            'access point at 1.5 m' => [Disturber::AccessPoint, 1.5, [Protocol::Zigbee], false],
+            'fast USB port at 0.49 m' => [Disturber::FastUsbPort, 0.49, [Protocol::Thread], true],
+            'fast USB port at 0.5 m' => [Disturber::FastUsbPort, 0.5, [Protocol::Thread], false],
+            'beside a Bluetooth device' => [Disturber::AccessPoint, 1.0, [Protocol::BluetoothLe], true],
+            'beside a Wi-Fi device' => [Disturber::AccessPoint, 1.0, [Protocol::Wifi], false],
+            'beside a Z-Wave device' => [Disturber::AccessPoint, 1.0, [Protocol::ZWave], false],
+            'beside a gateway of several radios' => [Disturber::AccessPoint, 1.0, [Protocol::ZWave, Protocol::Zigbee], true],
         ];
     }
 
@@ -62,52 +64,52 @@ final class RadioCheckTest extends TestCase
     {
         $beside = [[Disturber::AccessPoint, new Vec3(1, 0, 1)]];
 
-        self::assertSame(['The hub is 1.0 m from the access point, 1.5 m at least. Bring its antenna away on an extension lead.'], $this->texts('EU', $beside, new Antenna(null, 'hub', new Vec3(0, 0, 1), ['zigbee'])));
-        self::assertStringEndsWith('Move one of the two, or bring the antenna away on an extension lead.', $this->texts('EU', $beside, new Antenna('x', 'hall relay', new Vec3(0, 0, 1), ['zigbee']))[0]);
+        self::assertSame(['The hub is 1.0 m from the access point, 1.5 m at least. Bring its antenna away on an extension lead.'], $this->texts(Region::Eu, $beside, new Antenna(null, 'hub', new Vec3(0, 0, 1), [Protocol::Zigbee])));
+        self::assertStringEndsWith('Move one of the two, or bring the antenna away on an extension lead.', $this->texts(Region::Eu, $beside, new Antenna('x', 'hall relay', new Vec3(0, 0, 1), [Protocol::Zigbee]))[0]);
     }
 
     public function test_short_intervals_are_a_finding_where_time_on_air_is_limited(): void
     {
-        $texts = $this->texts('EU', [], $this->zwave(reporting: new Reporting(5, 2)));
+        $texts = $this->texts(Region::Eu, [], $this->zwave(reporting: new Reporting(5, 2)));
 
         self::assertSame(['The wall siren sends 2 values every 5 s: up to 2 % of the time on air, where 1 % is allowed at 868.42 MHz. Set 10 s or longer.'], $texts);
-        self::assertSame([], $this->texts('EU', [], $this->zwave(reporting: new Reporting(10, 2))), 'exactly at the limit');
-        self::assertSame([], $this->texts('US', [], $this->zwave('US', reporting: new Reporting(1, 9))), 'no limit there');
+        self::assertSame([], $this->texts(Region::Eu, [], $this->zwave(reporting: new Reporting(10, 2))), 'exactly at the limit');
+        self::assertSame([], $this->texts(Region::Us, [], $this->zwave(Region::Us, reporting: new Reporting(1, 9))), 'no limit there');
     }
 
     public function test_everything_wrong_with_an_antenna_is_said(): void
     {
-        $antenna = new Antenna('x', 'hall relay', new Vec3(0, 0, 1), ['zigbee'], Transceiver::of('zigbee'), null, new Reporting(1, 4));
+        $antenna = new Antenna('x', 'hall relay', new Vec3(0, 0, 1), [Protocol::Zigbee], Transceiver::of(Protocol::Zigbee), null, new Reporting(1, 4));
 
-        self::assertCount(2, $this->texts('EU', [[Disturber::AccessPoint, new Vec3(1, 0, 1)], [Disturber::FastUsbPort, new Vec3(0, 0.3, 1)]], $antenna), 'two disturbers; 2.4 GHz has no duty cycle');
+        self::assertCount(2, $this->texts(Region::Eu, [[Disturber::AccessPoint, new Vec3(1, 0, 1)], [Disturber::FastUsbPort, new Vec3(0, 0.3, 1)]], $antenna), 'two disturbers; 2.4 GHz has no duty cycle');
     }
 
     /** @param float|null $limit share */
     #[DataProvider('bands')]
-    public function test_the_limit_is_that_of_the_sub_band(float $frequencyMHz, string $region, ?float $limit): void
+    public function test_the_limit_is_that_of_the_sub_band(float $frequencyMHz, Region $region, ?float $limit): void
     {
         self::assertSame($limit, DutyCycle::at($frequencyMHz, $region)?->limit);
     }
 
-    /** @return array<string, array{float, string, float|null}> */
+    /** @return array<string, array{float, Region, float|null}> */
     public static function bands(): array
     {
         return [
-            'classic' => [868.42, 'EU', 0.01],
-            'classic at 100 kb/s' => [869.85, 'EU', 0.01],
-            'Long Range, first channel' => [864.4, 'EU', 0.001],
-            'Long Range, second channel' => [866.4, 'EU', 0.01],
-            'hand remotes' => [433.92, 'EU', 0.1],
-            'between two bands' => [868.65, 'EU', null],
-            'Wi-Fi' => [2440, 'EU', null],
-            'the same frequency elsewhere' => [868.42, 'US', null],
+            'classic' => [868.42, Region::Eu, 0.01],
+            'classic at 100 kb/s' => [869.85, Region::Eu, 0.01],
+            'Long Range, first channel' => [864.4, Region::Eu, 0.001],
+            'Long Range, second channel' => [866.4, Region::Eu, 0.01],
+            'hand remotes' => [433.92, Region::Eu, 0.1],
+            'between two bands' => [868.65, Region::Eu, null],
+            'Wi-Fi' => [2440, Region::Eu, null],
+            'the same frequency elsewhere' => [868.42, Region::Us, null],
         ];
     }
 
     public function test_the_shortest_interval_keeps_to_the_limit_and_one_second_less_does_not(): void
     {
         $this->forAll(Generators::choose(1, 40), Generators::elements(433.92, 864.4, 868.42))->then(static function (int $values, float $frequency): void {
-            $duty = DutyCycle::at($frequency, 'EU');
+            $duty = DutyCycle::at($frequency, Region::Eu);
             self::assertNotNull($duty);
             $shortest = $duty->shortestSeconds(new Reporting(1, $values));
 
@@ -118,28 +120,28 @@ final class RadioCheckTest extends TestCase
 
     public function test_long_range_has_its_own_band_and_hears_no_classic_radio(): void
     {
-        $longRange = Transceiver::longRange('US');
-        $classic = Transceiver::of('zwave', 'US');
+        $longRange = Transceiver::longRange(Protocol::ZWave, Region::Us);
+        $classic = Transceiver::of(Protocol::ZWave, Region::Us);
 
         self::assertNotNull($longRange);
         self::assertSame([912.0, 14.0, -110.0], [$longRange->frequencyMHz, $longRange->txDbm, $longRange->sensitivityDbm]);
-        self::assertSame(864.4, Transceiver::longRange('EU')?->frequencyMHz);
-        self::assertNull(Transceiver::longRange('ANZ'), 'no such band there');
+        self::assertSame(864.4, Transceiver::longRange(Protocol::ZWave, Region::Eu)?->frequencyMHz);
+        self::assertNull(Transceiver::longRange(Protocol::ZWave, Region::Anz), 'no such band there');
         self::assertNotNull($classic);
         self::assertFalse($classic->hears($longRange));
         self::assertTrue($classic->hears($classic));
     }
 
-    private function zwave(string $controller = 'EU', ?string $region = null, ?Reporting $reporting = null): Antenna
+    private function zwave(Region $controller = Region::Eu, ?Region $region = null, ?Reporting $reporting = null): Antenna
     {
-        return new Antenna('siren', 'wall siren', new Vec3(0, 0, 1), ['zwave'], Transceiver::of('zwave', $region ?? $controller), $region, $reporting);
+        return new Antenna('siren', 'wall siren', new Vec3(0, 0, 1), [Protocol::ZWave], Transceiver::of(Protocol::ZWave, $region ?? $controller), $region, $reporting);
     }
 
     /**
      * @param  list<array{Disturber, Vec3}>  $disturbers
      * @return list<string>
      */
-    private function texts(string $region, array $disturbers, Antenna $antenna): array
+    private function texts(Region $region, array $disturbers, Antenna $antenna): array
     {
         return array_map(static fn (RadioFinding $finding): string => str_replace("\u{a0}", ' ', $finding->text), (new RadioCheck($region, $disturbers))->of($antenna));
     }

@@ -7,7 +7,7 @@ namespace App\Http\Requests\Mesh;
 use App\Http\Requests\JobRequest;
 use App\Models\Point;
 use Illuminate\Validation\Rule;
-use Kavvel\Core\Mesh\Protocol;
+use Kavvel\Core\Protocol\Protocol;
 
 final class RelayRequest extends JobRequest
 {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kavvel\Core\Handover;
+namespace Kavvel\Core\Catalogue;
 
 enum Chemistry: string
 {

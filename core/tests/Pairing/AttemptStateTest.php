@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Tests\Pairing;
+
+use Kavvel\Core\Pairing\AttemptEvent as Event;
+use Kavvel\Core\Pairing\AttemptState as State;
+use Kavvel\Core\Pairing\PairPhase;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class AttemptStateTest extends TestCase
+{
+    /** @param array<string, State> $becomes by the state before; what is not named stays as it is */
+    #[DataProvider('events')]
+    public function test_what_an_event_makes_of_each_state(Event $event, array $becomes): void
+    {
+        foreach (State::cases() as $state) {
+            self::assertSame($becomes[$state->value] ?? $state, $state->after($event), "{$state->value} after {$event->value}");
+        }
+    }
+
+    /** @return array<string, array{Event, array<string, State>}> */
+    public static function events(): array
+    {
+        $stopped = ['waiting' => State::Stopped, 'announced' => State::Stopped, 'interviewing' => State::Stopped];
+        $over = ['waiting' => State::Silent, 'announced' => State::WindowEnded, 'interviewing' => State::WindowEnded];
+
+        return [
+            'announced' => [Event::Announced, ['waiting' => State::Announced]],
+            'interviewed' => [Event::Interviewed, ['announced' => State::Interviewing]],
+            'joined' => [Event::Joined, ['announced' => State::Joined, 'interviewing' => State::Joined]],
+            'incomplete' => [Event::Incomplete, ['announced' => State::InPart, 'interviewing' => State::InPart]],
+            'the time is up' => [Event::TimeUp, $over],
+            'the hub restarted' => [Event::HubRestarted, $over],
+            'closed by hand' => [Event::ClosedByHand, $stopped],
+            'replaced' => [Event::Replaced, $stopped],
+            'refused' => [Event::Refused, $stopped],
+            'opened after all' => [Event::OpenedAfterAll, ['stopped' => State::Waiting]],
+        ];
+    }
+
+    public function test_a_state_is_open_a_failure_or_neither(): void
+    {
+        $open = array_values(array_filter(State::cases(), static fn (State $state): bool => $state->isOpen()));
+        $failed = array_values(array_filter(State::cases(), static fn (State $state): bool => $state->isFailure()));
+
+        self::assertSame([State::Waiting, State::Announced, State::Interviewing], $open);
+        self::assertSame([State::InPart, State::Failed, State::WindowEnded, State::Silent], $failed);
+        self::assertFalse(State::Waiting->isHeard());
+        self::assertCount(9, array_unique(array_map(static fn (State $state): string => $state->words(), State::cases())));
+    }
+
+    #[DataProvider('phases')]
+    public function test_the_phase_of_a_slot(bool $isOpening, bool $isOpen, ?State $attempt, ?State $offered, PairPhase $phase): void
+    {
+        self::assertSame($phase, PairPhase::of($isOpening, $isOpen, $attempt, $offered));
+    }
+
+    /** @return array<string, array{bool, bool, State|null, State|null, PairPhase}> */
+    public static function phases(): array
+    {
+        return [
+            'never tried' => [false, false, null, null, PairPhase::Idle],
+            'asked for' => [true, false, State::Waiting, null, PairPhase::Opening],
+            'open' => [false, true, State::Waiting, null, PairPhase::Waiting],
+            'heard' => [false, true, State::Announced, null, PairPhase::Announced],
+            'asked what it can do' => [false, true, State::Interviewing, null, PairPhase::Interviewing],
+            'in, and the window still open' => [false, true, State::Joined, State::Joined, PairPhase::Offer],
+            'in, and the window gone' => [false, false, State::WindowEnded, State::Joined, PairPhase::Offer],
+            'in with a part' => [false, true, State::InPart, State::InPart, PairPhase::InPart],
+            'in, but of somebody else' => [false, true, State::Joined, null, PairPhase::OpenStill],
+            'open, and stopped' => [false, true, State::Stopped, null, PairPhase::OpenStill],
+            'open without an attempt' => [false, true, null, null, PairPhase::OpenStill],
+            'failed' => [false, false, State::Silent, null, PairPhase::Failed],
+            'stopped by hand' => [false, false, State::Stopped, null, PairPhase::Idle],
+        ];
+    }
+
+    public function test_a_window_that_is_open_or_asked_for_holds_the_place(): void
+    {
+        $holding = array_values(array_filter(PairPhase::cases(), static fn (PairPhase $phase): bool => $phase->holdsWindow()));
+        $heard = array_values(array_filter(PairPhase::cases(), static fn (PairPhase $phase): bool => $phase->isHeard()));
+
+        self::assertSame([PairPhase::Opening, PairPhase::Waiting, PairPhase::Announced, PairPhase::Interviewing, PairPhase::OpenStill], $holding);
+        self::assertSame([PairPhase::Announced, PairPhase::Interviewing, PairPhase::Offer], $heard);
+    }
+}

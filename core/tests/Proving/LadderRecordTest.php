@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Tests\Proving;
+
+use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Protocol\Joining;
+use Kavvel\Core\Proving\Ladder;
+use Kavvel\Core\Proving\Outcome;
+use Kavvel\Core\Proving\Proof;
+use Kavvel\Core\Proving\Rung;
+use Kavvel\Core\Proving\Shown;
+use PHPUnit\Framework\TestCase;
+
+final class LadderRecordTest extends TestCase
+{
+    public function test_the_latest_of_a_rung_counts(): void
+    {
+        $record = [new Proof(Rung::Hub, Outcome::Passed, 1), new Proof(Rung::Hub, Outcome::Failed, 1, 'no answer')];
+
+        self::assertSame(Outcome::Failed, Ladder::of($record, 1, true)->outcome(Rung::Hub));
+        self::assertSame('no answer', Ladder::of($record, 1, true)->proof(Rung::Hub)?->because);
+        self::assertSame(Outcome::Passed, Ladder::of(array_reverse($record), 1, true)->outcome(Rung::Hub));
+    }
+
+    public function test_a_proof_belongs_to_the_node_that_showed_it(): void
+    {
+        $record = [new Proof(Rung::Hand, Outcome::Passed), new Proof(Rung::Radio, Outcome::Passed, 1), new Proof(Rung::Hub, Outcome::Failed, 2)];
+
+        self::assertSame([null, Outcome::Passed, null], $this->outcomes(Ladder::of($record, 1, true)));
+        self::assertSame([null, null, Outcome::Failed], $this->outcomes(Ladder::of($record, 2, true)));
+        self::assertSame([null, null, null], $this->outcomes(Ladder::of($record, 3, true)), 'a device in another’s place starts anew');
+        self::assertSame([Outcome::Passed, null, null], $this->outcomes(Ladder::of($record, null, false)));
+    }
+
+    public function test_what_was_taken_back_counts_no_more(): void
+    {
+        $record = [new Proof(Rung::Hand, Outcome::Passed, 1), new Proof(Rung::Hand, Outcome::Failed, 1, 'sticks', isWithdrawn: true)];
+
+        self::assertSame(Outcome::Passed, Ladder::of($record, 1, true)->outcome(Rung::Hand), 'what it said before stands again');
+    }
+
+    public function test_a_report_shows_the_hub_only_of_what_is_not_switched(): void
+    {
+        $shown = static fn (string $capability): array => array_map(
+            static fn (Shown $one): array => [$one->rung, $one->outcome, $one->because],
+            Shown::byReport(self::profile($capability), 'contact', 'open'),
+        );
+
+        self::assertSame([[Rung::Radio, Outcome::Passed, 'heard contact open'], [Rung::Hub, Outcome::Passed, 'reported contact open']], $shown('contact'));
+        self::assertSame([[Rung::Radio, Outcome::Passed, 'heard contact open']], $shown('on-off'));
+    }
+
+    public function test_joining_shows_the_radio_and_a_command_the_hub(): void
+    {
+        self::assertSame([Rung::Radio, Outcome::Passed], [Shown::byJoining()->rung, Shown::byJoining()->outcome]);
+        self::assertSame([Rung::Hub, Outcome::Passed, 'switched on'], [Shown::byCommand('on')->rung, Shown::byCommand('on')->outcome, Shown::byCommand('on')->because]);
+        self::assertSame([Rung::Hub, Outcome::Failed, 'no answer'], [Shown::byFailedCommand('no answer')->rung, Shown::byFailedCommand('no answer')->outcome, Shown::byFailedCommand('no answer')->because]);
+    }
+
+    public function test_the_same_again_is_no_news(): void
+    {
+        $ladder = Ladder::of([new Proof(Rung::Hub, Outcome::Passed, 1)], 1, true);
+
+        self::assertFalse($ladder->isNews(Shown::byCommand('off')));
+        self::assertTrue($ladder->isNews(Shown::byFailedCommand('no answer')));
+        self::assertTrue($ladder->isNews(Shown::byJoining()));
+    }
+
+    public function test_a_rung_is_called_what_the_device_has(): void
+    {
+        self::assertSame(['By hand', 'Its own radio', 'Hub'], array_map(static fn (Rung $rung): string => $rung->words(), Rung::cases()));
+        self::assertSame('Its own remote', Rung::Radio->words(Joining::Taught));
+        self::assertSame('Its own bus', Rung::Radio->words(Joining::Addressed));
+    }
+
+    /** @return list<Outcome|null> */
+    private function outcomes(Ladder $ladder): array
+    {
+        return array_map($ladder->outcome(...), Rung::cases());
+    }
+
+    private static function profile(string $capability): Profile
+    {
+        return Profile::fromInput(Input::of([
+            'key' => 'p', 'name' => 'P', 'model' => 'M', 'protocol' => 'zigbee', 'role' => 'end', 'power' => 'battery', 'capabilities' => [$capability],
+        ]));
+    }
+}
