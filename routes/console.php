@@ -25,16 +25,13 @@ Artisan::command('gateway:listen {--once}', function (Listener $listener): void 
     do {
         Heartbeat::of('gateway');
         try {
-            $listener->pollAll();
+            $this->option('once') ? $listener->pollAll() : $listener->tick();
         } catch (QueryException $exception) {
             report($exception);
             DB::purge();
         }
-        if (! $this->option('once')) {
-            usleep(600_000);
-        }
     } while (! $this->option('once'));
-})->purpose('Follows the events of every linked gateway');
+})->purpose('Follows the events of every linked hub');
 
 Artisan::command('kavvel:bench', function (PageBench $bench): void {
     $rows = array_map(static fn (array $row): array => [

@@ -2,69 +2,94 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers;
+use App\Bench\StationList;
+use App\Http\Controllers\Account;
+use App\Http\Controllers\Bench;
+use App\Http\Controllers\HandOver;
+use App\Http\Controllers\Jobs;
+use App\Http\Controllers\Mesh;
+use App\Http\Controllers\Name;
+use App\Http\Controllers\Pair;
+use App\Http\Controllers\Survey;
+use App\Http\Middleware\ConfirmSave;
 use App\Idempotency\StoreOnce;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/jobs');
 
-Route::middleware('guest')->group(static function (): void {
-    Route::get('/sign-in', [Controllers\Account\SessionController::class, 'create'])->name('sign-in');
-    Route::post('/sign-in', [Controllers\Account\SessionController::class, 'store']);
+Route::middleware('guest')->controller(Account\SessionController::class)->group(static function (): void {
+    Route::get('/sign-in', 'create')->name('sign-in');
+    Route::post('/sign-in', 'store');
 });
 
-Route::middleware(['auth', 'company', StoreOnce::class])->group(static function (): void {
-    Route::post('/sign-out', [Controllers\Account\SessionController::class, 'destroy'])->name('sign-out');
-    Route::get('/bare', Controllers\Account\BareController::class)->name('bare');
-    Route::put('/keys', [Controllers\Account\SingleKeysController::class, 'update'])->name('keys.update');
+Route::middleware(['auth', 'company', ConfirmSave::class, StoreOnce::class])->group(static function (): void {
+    Route::post('/sign-out', [Account\SessionController::class, 'destroy'])->name('sign-out');
+    Route::get('/bare', Account\BareController::class)->name('bare');
+    Route::put('/keys', [Account\SingleKeysController::class, 'update'])->name('keys.update');
+    Route::put('/company', [Account\CompanyController::class, 'update'])->name('company.update');
 
-    Route::get('/jobs', [Controllers\Jobs\JobController::class, 'index'])->name('jobs.index');
-    Route::post('/jobs', [Controllers\Jobs\JobController::class, 'store'])->name('jobs.store');
+    Route::get('/jobs', [Jobs\JobController::class, 'index'])->name('jobs.index');
+    Route::post('/jobs', [Jobs\JobController::class, 'store'])->name('jobs.store');
+    Route::post('/job-files', [Jobs\JobFileController::class, 'store'])->name('job-files.store');
 
-    Route::prefix('/jobs/{job}')->middleware('can:view,job')->scopeBindings()->group(static function (): void {
-        Route::get('/', [Controllers\Jobs\JobController::class, 'show'])->name('jobs.show');
-        Route::get('/survey', Controllers\Survey\SurveyController::class)->name('jobs.survey');
-        Route::get('/pair', Controllers\Pair\PairController::class)->name('jobs.pair');
-        Route::get('/name', Controllers\Name\NameController::class)->name('jobs.name');
-        Route::get('/mesh', Controllers\Mesh\MeshController::class)->name('jobs.mesh');
-        Route::get('/hand-over', Controllers\HandOver\HandOverController::class)->name('jobs.hand-over');
-        Route::get('/export', [Controllers\Jobs\JobFileController::class, 'show'])->name('jobs.export');
-        Route::get('/plan/{storey:key}.svg', Controllers\Bench\PlanController::class)->name('jobs.plan');
-        Route::get('/logbook', [Controllers\Bench\LogbookController::class, 'index'])->name('jobs.logbook');
-        Route::get('/snags', [Controllers\Bench\SnagController::class, 'index'])->name('jobs.snags');
-        Route::get('/find', Controllers\Bench\FindController::class)->name('jobs.find');
-        Route::get('/packs/{pack:number}', [Controllers\HandOver\PackController::class, 'show'])->name('jobs.packs.show');
-        Route::put('/client', [Controllers\Jobs\ClientController::class, 'update'])->middleware('can:editClient,job')->name('jobs.client.update');
-        Route::put('/visit', [Controllers\Jobs\VisitController::class, 'update'])->middleware('can:editClient,job')->name('jobs.visit.update');
+    Route::prefix('/jobs/{job}')->name('jobs.')->middleware('can:view,job')->scopeBindings()->group(static function (): void {
+        Route::get('/', [Jobs\JobController::class, 'show'])->name('show');
+        foreach (StationList::names() as $station) {
+            Route::get("/{$station}", Bench\StationController::class)->defaults('station', $station)->name($station);
+        }
+        Route::get('/export', [Jobs\JobFileController::class, 'show'])->name('export');
+        Route::get('/plan/{storey:key}.svg', Bench\PlanController::class)->name('plan');
+        Route::get('/logbook', [Bench\LogbookController::class, 'index'])->name('logbook');
+        Route::get('/snags', [Bench\SnagController::class, 'index'])->name('snags');
+        Route::get('/find', Bench\FindController::class)->name('find');
+        Route::get('/slots/{slot}/name', [Name\SlotNameController::class, 'show'])->name('slots.name.show');
+        Route::get('/packs/{pack:number}', [HandOver\PackController::class, 'show'])->name('packs.show');
+
+        Route::middleware('can:editClient,job')->group(static function (): void {
+            Route::put('/client', [Jobs\ClientController::class, 'update'])->name('client.update');
+            Route::put('/visit', [Jobs\VisitController::class, 'update'])->name('visit.update');
+        });
 
         Route::middleware('can:work,job')->group(static function (): void {
-            Route::post('/logbook', [Controllers\Bench\LogbookController::class, 'store'])->name('jobs.logbook.store');
-            Route::post('/windows', [Controllers\Pair\JoinWindowController::class, 'store'])->name('jobs.windows.store');
-            Route::delete('/windows/{joinWindow:reference}', [Controllers\Pair\JoinWindowController::class, 'destroy'])->name('jobs.windows.destroy');
-            Route::put('/attempts/{pairAttempt:id}', [Controllers\Pair\PairAttemptController::class, 'update'])->name('jobs.attempts.update');
-            Route::post('/slots', [Controllers\Survey\SlotController::class, 'store'])->name('jobs.slots.store');
-            Route::put('/slots/{slot}', [Controllers\Survey\SlotController::class, 'update'])->name('jobs.slots.update');
-            Route::delete('/slots/{slot}', [Controllers\Survey\SlotController::class, 'destroy'])->name('jobs.slots.destroy');
-            Route::post('/slots/{slot}/put-off', [Controllers\Pair\PutOffController::class, 'store'])->name('jobs.slots.put-off');
-            Route::post('/slots/{slot}/node', [Controllers\Pair\NodeMatchController::class, 'store'])->name('jobs.slots.node.store');
-            Route::delete('/slots/{slot}/node', [Controllers\Pair\NodeMatchController::class, 'destroy'])->name('jobs.slots.node.destroy');
-            Route::post('/slots/{slot}/hand-pairing', [Controllers\Pair\HandPairingController::class, 'store'])->name('jobs.slots.hand-pairing.store');
-            Route::put('/slots/{slot}/name', [Controllers\Name\SlotNameController::class, 'update'])->name('jobs.slots.name.update');
-            Route::post('/slots/{slot}/proofs', [Controllers\Bench\ProofController::class, 'store'])->name('jobs.slots.proofs.store');
-            Route::post('/slots/{slot}/proof-commands', [Controllers\Bench\ProofCommandController::class, 'store'])->name('jobs.slots.proof-commands.store');
-            Route::post('/slots/{slot}/credentials', [Controllers\Bench\CredentialController::class, 'store'])->name('jobs.slots.credentials.store');
-            Route::post('/slots/{slot}/credentials/{credential:id}', [Controllers\Bench\CredentialController::class, 'show'])->name('jobs.slots.credentials.show');
-            Route::post('/radio-surveys', [Controllers\Mesh\MeshReadingController::class, 'store'])->name('jobs.radio-surveys.store');
-            Route::post('/relays', [Controllers\Mesh\RelayController::class, 'store'])->name('jobs.relays.store');
-            Route::post('/snags', [Controllers\Bench\SnagController::class, 'store'])->name('jobs.snags.store');
-            Route::put('/snags/{snag:key}', [Controllers\Bench\SnagController::class, 'update'])->name('jobs.snags.update');
-            Route::put('/questions/{question:key}', [Controllers\Survey\QuestionController::class, 'update'])->name('jobs.questions.update');
+            Route::post('/logbook', [Bench\LogbookController::class, 'store'])->name('logbook.store');
+            Route::post('/snags', [Bench\SnagController::class, 'store'])->name('snags.store');
+            Route::put('/snags/{snag:key}', [Bench\SnagController::class, 'update'])->name('snags.update');
+            Route::post('/slots/{slot}/proofs', [Bench\ProofController::class, 'store'])->name('slots.proofs.store');
+            Route::delete('/slots/{slot}/proofs', [Bench\ProofController::class, 'destroy'])->name('slots.proofs.destroy');
+            Route::post('/slots/{slot}/proof-commands', [Bench\ProofCommandController::class, 'store'])->name('slots.proof-commands.store');
+            Route::post('/slots/{slot}/credentials', [Bench\CredentialController::class, 'store'])->name('slots.credentials.store');
+            Route::post('/slots/{slot}/credentials/{credential:id}', [Bench\CredentialController::class, 'show'])
+                ->name('slots.credentials.show');
+
+            Route::put('/questions/{question:key}', [Survey\QuestionController::class, 'update'])->name('questions.update');
+            Route::post('/rooms', [Survey\RoomController::class, 'store'])->name('rooms.store');
+            Route::post('/slots', [Survey\SlotController::class, 'store'])->name('slots.store');
+            Route::put('/slots/{slot}', [Survey\SlotController::class, 'update'])->name('slots.update');
+            Route::delete('/slots/{slot}', [Survey\SlotController::class, 'destroy'])->name('slots.destroy');
+            Route::put('/slots/{slot}/removal', [Survey\SlotController::class, 'restore'])->withTrashed()->name('slots.restore');
+
+            Route::post('/windows', [Pair\JoinWindowController::class, 'store'])->name('windows.store');
+            Route::delete('/windows/{joinWindow:reference}', [Pair\JoinWindowController::class, 'destroy'])->name('windows.destroy');
+            Route::put('/attempts/{pairAttempt:id}', [Pair\PairAttemptController::class, 'update'])->name('attempts.update');
+            Route::post('/slots/{slot}/put-off', [Pair\PutOffController::class, 'store'])->name('slots.put-off');
+            Route::post('/slots/{slot}/node', [Pair\NodeMatchController::class, 'store'])->name('slots.node.store');
+            Route::delete('/slots/{slot}/node', [Pair\NodeMatchController::class, 'destroy'])->name('slots.node.destroy');
+            Route::post('/slots/{slot}/hand-pairing', [Pair\HandPairingController::class, 'store'])->name('slots.hand-pairing.store');
+
+            Route::put('/slots/{slot}/name', [Name\SlotNameController::class, 'update'])->name('slots.name.update');
+
+            Route::post('/mesh-readings', [Mesh\MeshReadingController::class, 'store'])->name('mesh-readings.store');
+            Route::post('/relays', [Mesh\RelayController::class, 'store'])->name('relays.store');
         });
 
         Route::middleware('can:lead,job')->group(static function (): void {
-            Route::put('/rules', [Controllers\Survey\JobRulesController::class, 'update'])->name('jobs.rules.update');
-            Route::post('/snags/{snag:key}/acceptance', [Controllers\HandOver\SnagAcceptanceController::class, 'store'])->name('jobs.snags.acceptance.store');
-            Route::post('/packs', [Controllers\HandOver\PackController::class, 'store'])->name('jobs.packs.store');
+            Route::put('/rules', [Survey\JobRulesController::class, 'update'])->name('rules.update');
+            Route::put('/archive', [Jobs\ArchiveController::class, 'update'])->name('archive.update');
+            Route::post('/hubs', [Jobs\HubController::class, 'store'])->name('hubs.store');
+            Route::put('/hubs/{gateway:key}', [Jobs\HubController::class, 'update'])->name('hubs.update');
+            Route::delete('/hubs/{gateway:key}', [Jobs\HubController::class, 'destroy'])->name('hubs.destroy');
+            Route::post('/snags/{snag:key}/acceptance', [HandOver\SnagAcceptanceController::class, 'store'])->name('snags.acceptance.store');
+            Route::post('/packs', [HandOver\PackController::class, 'store'])->name('packs.store');
         });
     });
 });

@@ -4,33 +4,36 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\User;
-use App\Plan\Drawing;
+use App\Stations\Asked;
 use App\Stations\Move;
-use App\Stations\Station;
 
-/** A whole page of the bench: line, plan, move, and the slot that is open beside it. */
+/** What the pieces of a bench page are made from. */
 final readonly class Bench
 {
     /** Of this station; a page links to itself some hundred times. */
     private string $address;
 
-    /** @param list<SlotCard> $stack devices that stand in one place, opened as a list */
+    /**
+     * @param  string  $storey  key of the one that is drawn
+     * @param  list<SlotCard>  $stack  devices that stand in one place, opened as a list
+     */
     public function __construct(
         public JobSheet $sheet,
+        public JobCounts $counts,
         public Line $line,
-        public Station $station,
+        public string $station,
+        public Asked $asked,
         public Move $move,
-        public Drawing $drawing,
+        public string $storey,
         public ?SlotSheet $open,
         public array $stack,
-        public int $openSnags,
         public User $user,
-        public string $liveUrl,
     ) {
-        $this->address = route($station->route(), $sheet->job);
+        $this->address = route(StationList::route($station), $sheet->job);
     }
 
     /**
@@ -41,12 +44,19 @@ final readonly class Bench
     public function url(array $change = []): string
     {
         $query = array_filter([
-            'storey' => $this->drawing->storey,
+            'storey' => $this->storey,
+            'next' => $this->asked->next,
             'slot' => $this->open?->card->key(),
             ...$change,
         ], static fn (?string $value): bool => $value !== null);
 
         return $query === [] ? $this->address : $this->address.'?'.http_build_query($query);
+    }
+
+    /** The slot in hand: the one that is open, or the one that the move is about. */
+    public function current(): ?string
+    {
+        return $this->open?->card->key() ?? $this->move->slot;
     }
 
     public function mayWork(): bool

@@ -9,42 +9,94 @@ use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\SiteJob;
 use App\Models\User;
-use App\Plan\Draughtsman;
+use App\Stations\Asked;
 use App\Stations\Move;
-use App\Stations\Station;
-use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Puts a station's move into the bench; a poll that is up to date gets nothing. */
+/**
+ * Puts a station's move into the bench. A poll that is up to date gets nothing; one that is not gets the pieces that
+ * changed.
+ */
 final readonly class BenchPage
 {
-    /** @param Closure(JobSheet): Move $move */
-    public function show(Request $request, SiteJob $job, Station $station, Closure $move): Response
+    public function __construct(private StationList $stations, private Stage $stage) {}
+
+    public function show(Request $request, SiteJob $job, string $station): Response
     {
         if ($request->query('since') === (string) $job->live_version) {
             return response()->noContent();
         }
+        $bench = $this->bench($request, $job, $station);
+        $seen = $this->seen($request);
+        $parts = $this->parts($bench, $seen['stage'] ?? null);
+        $data = ['bench' => $bench, 'job' => $job, 'parts' => $parts, 'liveUrl' => $this->liveUrl($request, $job)];
+        if ($seen !== []) {
+            $changed = array_filter($parts, static fn (Part $part): bool => ($seen[$part->name] ?? null) !== $part->version);
+
+            return response()->view('bench.parts', [...$data, 'parts' => $changed]);
+        }
+        $isFragment = $request->headers->has('HX-Request') && ! $request->headers->has('HX-History-Restore-Request');
+
+        return response(view('bench.show', $data)->fragmentIf($isFragment, 'bench'));
+    }
+
+    private function bench(Request $request, SiteJob $job, string $station): Bench
+    {
         /** @var User $user */
         $user = $request->user();
+        $asked = Asked::of($request);
         $sheet = JobSheet::of($job);
-        $found = $move($sheet);
-        $open = $sheet->card($request->string('slot')->toString() ?: null);
-        $pulse = JobCounts::of($job);
-        $bench = new Bench(
+        $counts = JobCounts::of($job);
+        $move = $this->stations->named($station)->move($sheet, $counts, $asked);
+        $open = $sheet->card($asked->slot);
+
+        return new Bench(
             $sheet,
-            Line::of($sheet, $pulse),
+            $counts,
+            Line::of($this->stations, $sheet, $counts),
             $station,
-            $found,
-            Draughtsman::draw($sheet, $this->storey($request, $sheet, $open?->storey, $found), $found->lens, $open?->key() ?? $found->slot),
+            $asked,
+            $move,
+            $this->storey($request, $sheet, $open?->storey, $move),
             $open === null ? null : SlotSheet::of($open, $sheet),
             $this->stack($request, $sheet),
-            $pulse->openSnags,
             $user,
-            $request->fullUrlWithQuery(['since' => $job->live_version]),
         );
+    }
 
-        return response(view('bench.show', ['bench' => $bench])->fragmentIf($request->headers->has('HX-Request') && ! $request->headers->has('HX-History-Restore-Request'), 'bench'));
+    /** @return list<Part> the plan only where it is not the one that was seen */
+    private function parts(Bench $bench, ?string $seenStage): array
+    {
+        $parts = [];
+        $data = ['bench' => $bench, 'job' => $bench->sheet->job];
+        $views = ['line' => view('bench.line', $data), 'top' => view('bench.top', $data), 'side' => view('bench.side', $data)];
+        foreach ($views as $name => $view) {
+            $parts[] = Part::rendered($name, $view->render());
+        }
+        $version = $this->stage->version($bench);
+        array_splice($parts, 2, 0, $version === $seenStage
+            ? [Part::ofVersion('stage', $version, '')]
+            : [$this->stage->part($bench, $version)]);
+
+        return $parts;
+    }
+
+    /** @return array<string, string> versions of the pieces that a poll has, by name */
+    private function seen(Request $request): array
+    {
+        $seen = [];
+        foreach (array_filter(explode(' ', (string) $request->headers->get('Kavvel-Parts'))) as $part) {
+            [$name, $version] = [...explode(':', $part, 2), ''];
+            $seen[$name] = $version;
+        }
+
+        return $seen;
+    }
+
+    private function liveUrl(Request $request, SiteJob $job): string
+    {
+        return $request->fullUrlWithQuery(['since' => $job->live_version]);
     }
 
     /** @return list<SlotCard> */
@@ -55,7 +107,7 @@ final readonly class BenchPage
         return array_values(array_intersect_key($sheet->cards, array_flip($keys)));
     }
 
-    /** The storey that was asked for, or the one of the slot in hand, or the gateway's. */
+    /** The storey that was asked for, or the one of the slot in hand, or the first hub's. */
     private function storey(Request $request, JobSheet $sheet, ?string $openStorey, Move $move): string
     {
         $asked = $request->string('storey')->toString();
@@ -63,6 +115,6 @@ final readonly class BenchPage
             return $asked;
         }
 
-        return $openStorey ?? $sheet->card($move->slot)->storey ?? $sheet->gatewayStorey() ?? $sheet->geometry->storeys[0]['key'];
+        return $openStorey ?? $sheet->card($move->slot)->storey ?? $sheet->hubs[0]->storey ?? $sheet->geometry->storeys[0]['key'];
     }
 }

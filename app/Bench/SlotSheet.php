@@ -9,34 +9,52 @@ use App\JobSheet\SlotCard;
 use App\Models\Credential;
 use App\Models\Forecast;
 use App\Models\PairAttempt;
+use App\Models\ProofResult;
 use App\Radio\RadioFindings;
 use Illuminate\Database\Eloquent\Collection;
+use Kavvel\Core\Protocol\Joining;
 use Kavvel\Core\Radio\RadioFinding;
 
 /** A slot opened beside the plan, with its history and the breakdown of its forecast. */
 final readonly class SlotSheet
 {
+    private const ATTEMPTS_SHOWN = 6;
+
     /**
      * @param  Collection<int, PairAttempt>  $attempts
      * @param  Collection<int, Credential>  $credentials
+     * @param  Collection<int, ProofResult>  $record  all that was shown, the latest first
      * @param  list<RadioFinding>  $findings
      */
-    private function __construct(public SlotCard $card, public Collection $attempts, public Collection $credentials, public ?Forecast $forecast, public array $findings, public bool $isLinked) {}
-
-    public function isPairedByHand(): bool
-    {
-        return ! $this->isLinked && ! $this->card->isIn() && Line::isPaired($this->card->profile);
-    }
+    private function __construct(
+        public SlotCard $card,
+        public Collection $attempts,
+        public Collection $credentials,
+        public Collection $record,
+        public ?Forecast $forecast,
+        public array $findings,
+    ) {}
 
     public static function of(SlotCard $card, JobSheet $sheet): self
     {
         return new self(
             $card,
-            $card->slot->pairAttempts()->latest('id')->limit(6)->get(),
+            $card->slot->pairAttempts()->latest('id')->limit(self::ATTEMPTS_SHOWN)->get(),
             $card->slot->credentials()->get(),
+            $card->slot->proofResults()->with('user')->latest('id')->get(),
             $card->forecast === null ? null : $card->slot->forecasts()->whereKey($card->forecast->id)->first(),
             (new RadioFindings($sheet))->of($card),
-            $sheet->isLinked($card),
         );
+    }
+
+    /** No hub opens a window for it over a link: what is done is written down. */
+    public function isPutInByHand(): bool
+    {
+        return ! $this->card->isLinked() && ! $this->card->isIn();
+    }
+
+    public function joining(): Joining
+    {
+        return $this->card->profile->protocol->rules()->joining();
     }
 }

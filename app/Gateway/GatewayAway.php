@@ -11,6 +11,6 @@ final class GatewayAway extends RuntimeException
 {
     public static function at(string $url): self
     {
-        return new self("The gateway at {$url} does not answer.");
+        return new self("The hub at {$url} does not answer.");
     }
 }

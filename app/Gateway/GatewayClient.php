@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Gateway;
 
 use App\Models\Gateway;
+use GuzzleHttp\Promise\PromiseInterface;
 use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\PendingRequest;
+use Illuminate\Http\Client\Response;
 use Illuminate\Support\Facades\Http;
 use Throwable;
 
@@ -14,6 +17,7 @@ use Throwable;
  * is carried out once; their outcome arrives as events.
  *
  * @phpstan-type Event array{sequence: int, at: string, type: string, data: array<string, mixed>}
+ * @phpstan-type Page array{epoch: string, clock: string, oldest: int, newest: int, events: list<Event>}
  */
 final readonly class GatewayClient
 {
@@ -24,8 +28,6 @@ final readonly class GatewayClient
 
     private const PAUSE_MS = 200;
 
-    public const WINDOW_SECONDS = 254;
-
     private function __construct(private string $url, private string $token) {}
 
     public static function for(Gateway $gateway): self
@@ -34,14 +36,40 @@ final readonly class GatewayClient
     }
 
     /**
-     * @return array{epoch: string, clock: string, oldest: int, newest: int, events: list<Event>}
+     * Which windows it opens, and how long it keeps them open.
+     *
+     * @return array{name: string, radios: list<array{protocol: string, longestWindowSeconds: int}>}
      *
      * @throws GatewayAway|GatewayRefused
      */
-    public function events(?string $epoch, int $after): array
+    public function about(): array
     {
-        /** @var array{epoch: string, clock: string, oldest: int, newest: int, events: list<Event>} */
-        return $this->send('GET', '/v1/events', ['epoch' => $epoch ?? '', 'after' => $after]);
+        /** @var array{name: string, radios: list<array{protocol: string, longestWindowSeconds: int}>} */
+        return $this->send('GET', '/v1/about');
+    }
+
+    /** Asks for events without waiting: the answer is handed to page() when it is there. */
+    public function askForEvents(?string $epoch, int $after, callable $handler): PromiseInterface
+    {
+        $question = $this->request()->setHandler($handler)->async()->get($this->url.'/v1/events', ['epoch' => $epoch ?? '', 'after' => $after]);
+
+        // The framework sends an asynchronous request only when somebody waits for it.
+        return $question->buildPromise();
+    }
+
+    /**
+     * @return Page
+     *
+     * @throws GatewayAway|GatewayRefused
+     */
+    public function page(mixed $answer): array
+    {
+        if (! $answer instanceof Response) {
+            throw GatewayAway::at($this->url);
+        }
+
+        /** @var Page */
+        return $this->read($answer);
     }
 
     /** @return array{epoch: string, newest: int, nodes: list<array<string, mixed>>} */
@@ -71,16 +99,18 @@ final readonly class GatewayClient
         $this->send('POST', "/v1/nodes/{$address}/commands", ['command' => $command, 'value' => $value]);
     }
 
-    public function startSurvey(string $command): void
+    public function startReading(string $command): void
     {
-        $this->send('POST', '/v1/surveys', ['command' => $command]);
+        $this->send('POST', '/v1/mesh-readings', ['command' => $command]);
     }
 
-    /** @return array{survey: string, done: bool, links: list<array{from: string, to: string, marginDb: float, marginBackDb?: float}>} */
-    public function survey(string $reference): array
+    /** @return list<array{from: string, to: string, marginDb: float, marginBackDb?: float}> */
+    public function readingLinks(string $reference): array
     {
-        /** @var array{survey: string, done: bool, links: list<array{from: string, to: string, marginDb: float, marginBackDb?: float}>} */
-        return $this->send('GET', "/v1/surveys/{$reference}");
+        /** @var array{links: list<array{from: string, to: string, marginDb: float, marginBackDb?: float}>} $reading */
+        $reading = $this->send('GET', "/v1/mesh-readings/{$reference}");
+
+        return $reading['links'];
     }
 
     /**
@@ -91,12 +121,24 @@ final readonly class GatewayClient
     {
         try {
             // A second try is safe: the gateway carries a command out once, whoever repeats it.
-            $response = Http::withToken($this->token)->acceptJson()->connectTimeout(self::SECONDS)->timeout(self::SECONDS)
+            $response = $this->request()
                 ->retry(self::TRIES, self::PAUSE_MS, static fn (Throwable $failed): bool => $failed instanceof ConnectionException, throw: false)
                 ->send($method, $this->url.$path, $method === 'GET' ? ['query' => $data] : ['json' => (object) $data]);
         } catch (ConnectionException) {
             throw GatewayAway::at($this->url);
         }
+
+        return $this->read($response);
+    }
+
+    private function request(): PendingRequest
+    {
+        return Http::withToken($this->token)->acceptJson()->connectTimeout(self::SECONDS)->timeout(self::SECONDS);
+    }
+
+    /** @return array<string, mixed> */
+    private function read(Response $response): array
+    {
         if ($response->serverError()) {
             throw GatewayAway::at($this->url);
         }

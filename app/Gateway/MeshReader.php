@@ -4,30 +4,41 @@ declare(strict_types=1);
 
 namespace App\Gateway;
 
-use App\JobSheet\JobSheet;
-use App\Logbook\Logbook;
+use App\Gateway\Events\MeshRead;
+use App\Models\Gateway;
 use App\Models\MeshReading;
 use App\Models\RadioLink;
-use App\Radio\MeasuredMesh;
 use App\Tenancy\CurrentCompany;
+use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Support\Facades\DB;
 
-/** Fetches the neighbour tables of a finished survey, stores the links and what they come to. */
+/** Fetches the neighbour tables of finished mesh readings, and stores their links. */
 final readonly class MeshReader
 {
-    public function __construct(private CurrentCompany $company, private Logbook $logbook) {}
+    public function __construct(private CurrentCompany $company, private Dispatcher $events) {}
 
-    public function read(MeshReading $survey, GatewayClient $client): void
+    /** @throws GatewayAway|GatewayRefused */
+    public function readAll(Gateway $gateway, GatewayClient $client): void
     {
-        $links = $client->survey($survey->reference)['links'];
-        DB::transaction(function () use ($survey, $links): void {
+        foreach (MeshReading::query()->where('gateway_id', $gateway->id)->where('state', 'reading')->get() as $reading) {
+            $this->store($reading, $client->readingLinks($reading->reference));
+        }
+    }
+
+    /** @param list<array{from: string, to: string, marginDb: float, marginBackDb?: float}> $links */
+    private function store(MeshReading $reading, array $links): void
+    {
+        DB::transaction(function () use ($reading, $links): void {
             RadioLink::query()->insert(array_map(fn (array $link): array => [
-                'company_id' => $this->company->id(), 'radio_survey_id' => $survey->id, 'a' => $link['from'], 'b' => $link['to'],
-                'margin_db' => $link['marginDb'], 'margin_back_db' => $link['marginBackDb'] ?? null,
+                'company_id' => $this->company->id(),
+                'mesh_reading_id' => $reading->id,
+                'a' => $link['from'],
+                'b' => $link['to'],
+                'margin_db' => $link['marginDb'],
+                'margin_back_db' => $link['marginBackDb'] ?? null,
             ], $links));
-            $job = $survey->job()->firstOrFail();
-            $survey->update(['state' => 'done', 'ended_at' => now(), ...MeasuredMesh::of(JobSheet::of($job), $survey)->counts()]);
-            $this->logbook->write($job, Logbook::GATEWAY, 'mesh', sprintf('Survey done: %d links, %d thin, %d lost.', count($links), $survey->thin, $survey->lost));
+            $reading->update(['state' => 'done', 'ended_at' => now()]);
+            $this->events->dispatch(new MeshRead($reading, count($links)));
         });
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Editing\EditConflict;
+use App\Editing\Refused;
 use App\Gateway\GatewayAway;
 use App\Idempotency\KeyReused;
 use Illuminate\Auth\AuthenticationException;
@@ -23,7 +24,8 @@ final readonly class Errors
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontFlash(['password', 'secret', 'code']);
-        $exceptions->dontReport([EditConflict::class, KeyReused::class, GatewayAway::class]);
+        $exceptions->dontReport([EditConflict::class, KeyReused::class, GatewayAway::class, Refused::class]);
+        $exceptions->map(Refused::class, static fn (Refused $refused) => $refused->asValidation());
         $exceptions->render(static function (AuthenticationException $exception, Request $request) {
             return self::isFragment($request) ? response('', 401)->header('HX-Redirect', route('sign-in')) : null;
         });

@@ -14,10 +14,13 @@ use Kavvel\Core\Protocol\Region;
 final readonly class Catalogue
 {
     /** @return array<int, CoreProfile> */
-    public static function of(string $region): array
+    public static function of(Region $region): array
     {
-        return Cache::rememberForever(self::key(app(CurrentCompany::class)->id(), $region), static fn (): array => Profile::query()->get()
-            ->mapWithKeys(static fn (Profile $profile): array => [$profile->id => $profile->core($region)])->all());
+        return Cache::rememberForever(
+            self::key(app(CurrentCompany::class)->id(), $region),
+            static fn (): array => Profile::query()->get()
+                ->mapWithKeys(static fn (Profile $profile): array => [$profile->id => $profile->core($region)])->all(),
+        );
     }
 
     public static function forget(int $companyId): void
@@ -27,8 +30,8 @@ final readonly class Catalogue
         }
     }
 
-    private static function key(int $companyId, string $region): string
+    private static function key(int $companyId, Region $region): string
     {
-        return "catalogue.{$companyId}.{$region}";
+        return "catalogue.{$companyId}.{$region->value}";
     }
 }

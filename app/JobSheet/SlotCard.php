@@ -6,6 +6,7 @@ namespace App\JobSheet;
 
 use App\Models\Node;
 use App\Models\Slot;
+use App\Plan\PlanSlot;
 use Illuminate\Support\Str;
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Coverage\RadioEnd;
@@ -37,6 +38,7 @@ final readonly class SlotCard
         public string $storey,
         public string $storeyName,
         public ?Node $node,
+        public ?Hub $hub,
         public Ladder $ladder,
         public ?SlotForecast $forecast,
     ) {
@@ -72,7 +74,7 @@ final readonly class SlotCard
 
     public function tag(): string
     {
-        return Profile::tag($this->profile->protocol);
+        return $this->profile->protocol->tag();
     }
 
     public function standing(): Standing
@@ -80,9 +82,36 @@ final readonly class SlotCard
         return $this->ladder->standing();
     }
 
+    /** It has a device, and the device is on its network: one that has left counts as out. */
     public function isIn(): bool
     {
-        return $this->node !== null;
+        return $this->node !== null && $this->node->state !== Node::LEFT;
+    }
+
+    /** Whether Kavvel opens its window, names it and hears it; else all that is done at its own controller. */
+    public function isLinked(): bool
+    {
+        return $this->hub !== null && $this->hub->opens($this->profile->protocol);
+    }
+
+    /** The linked hub that it talks to. */
+    public function linkedHub(): ?Hub
+    {
+        return $this->isLinked() ? $this->hub : null;
+    }
+
+    public function planSlot(): PlanSlot
+    {
+        return new PlanSlot(
+            $this->key,
+            $this->profile->protocol,
+            $this->title,
+            $this->slot->what,
+            $this->standing(),
+            $this->storey,
+            $this->position->x,
+            $this->position->y,
+        );
     }
 
     public function position(): Vec3

@@ -12,7 +12,7 @@ use App\Models\User;
 /** Writes the append-only record of what was done, when, by whom. */
 final readonly class Logbook
 {
-    public const GATEWAY = 'Gateway';
+    public const HUB = 'Hub';
 
     public function write(SiteJob $job, User|string $by, string $kind, string $text, ?Slot $slot = null): void
     {

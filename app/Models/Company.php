@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * @property int $id
  * @property string $name
+ * @property string|null $phone
+ * @property string|null $email
  */
 final class Company extends Model
 {

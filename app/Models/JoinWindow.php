@@ -35,6 +35,9 @@ final class JoinWindow extends Model
 {
     use BelongsToJob;
 
+    /** The states of one that has not ended */
+    public const UNDER_WAY = ['opening', 'open'];
+
     protected $guarded = [];
 
     /** @return BelongsTo<Gateway, $this> */

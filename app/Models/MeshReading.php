@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Protocol\Protocol;
 
 /**
  * One reading of a network’s neighbour tables.
@@ -25,9 +26,10 @@ use Illuminate\Support\Carbon;
  * @property int|null $thin
  * @property int|null $lost
  * @property string $reference
- * @property string $protocol
+ * @property Protocol $protocol
  * @property string $state
  * @property string|null $reason
+ * @property list<array{slot: string, address: string, standing: string}>|null $members
  * @property Carbon $asked_at
  * @property Carbon|null $ended_at
  * @property-read Gateway $gateway
@@ -36,6 +38,9 @@ use Illuminate\Support\Carbon;
 final class MeshReading extends Model
 {
     use BelongsToJob;
+
+    /** The states of one that has not ended */
+    public const UNDER_WAY = ['asked', 'running', 'reading'];
 
     public $timestamps = false;
 
@@ -55,6 +60,6 @@ final class MeshReading extends Model
 
     protected function casts(): array
     {
-        return ['asked_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['protocol' => Protocol::class, 'members' => 'array', 'asked_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToJob;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Kavvel\Core\Protocol\Protocol;
 
 /**
  * One radio network of a gateway. Linked: its windows open over the gateway link.
@@ -15,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $company_id
  * @property int $site_job_id
  * @property int $gateway_id
- * @property string $protocol
+ * @property Protocol $protocol
  * @property int|null $channel
  * @property bool $linked
  * @property-read Gateway $gateway
@@ -36,6 +37,6 @@ final class Network extends Model
 
     protected function casts(): array
     {
-        return ['linked' => 'boolean'];
+        return ['protocol' => Protocol::class, 'linked' => 'boolean'];
     }
 }

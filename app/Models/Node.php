@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Pairing\ReportedNode;
+use Kavvel\Core\Protocol\Protocol;
 
 /**
  * What a radio network reports.
@@ -16,8 +18,8 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $company_id
  * @property int $site_job_id
- * @property int $gateway_id
- * @property string $protocol
+ * @property int|null $gateway_id
+ * @property Protocol $protocol
  * @property string $address
  * @property string $state
  * @property string|null $model
@@ -29,16 +31,25 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $joined_at
  * @property Carbon|null $heard_at
  * @property Carbon|null $left_at
- * @property-read Gateway $gateway
+ * @property Carbon|null $rejoined_at when it last came through a window
+ * @property-read Gateway|null $gateway
  * @property-read Slot|null $slot
  */
 final class Node extends Model
 {
     use BelongsToJob;
 
+    /** The state of one that has left its network */
+    public const LEFT = 'left';
+
     public $timestamps = false;
 
     protected $guarded = [];
+
+    public function reported(): ReportedNode
+    {
+        return new ReportedNode($this->protocol, $this->model, array_values(array_map(strval(...), $this->capabilities)));
+    }
 
     /** @return BelongsTo<Gateway, $this> */
     public function gateway(): BelongsTo
@@ -54,6 +65,6 @@ final class Node extends Model
 
     protected function casts(): array
     {
-        return ['is_router' => 'boolean', 'capabilities' => 'array', 'joined_at' => 'datetime', 'heard_at' => 'datetime', 'left_at' => 'datetime'];
+        return ['protocol' => Protocol::class, 'is_router' => 'boolean', 'capabilities' => 'array', 'joined_at' => 'datetime', 'heard_at' => 'datetime', 'left_at' => 'datetime', 'rejoined_at' => 'datetime'];
     }
 }

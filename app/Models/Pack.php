@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property int $progress
  * @property int|null $bytes
  * @property int|null $user_id
+ * @property int|null $last_entry_id
  * @property string $state
  * @property string|null $reason
  * @property string|null $step
@@ -35,13 +36,16 @@ final class Pack extends Model
     /** A pack takes seconds; one that takes this long is stuck */
     public const LONGEST_MINUTES = 10;
 
+    /** The states of one that has not ended */
+    public const UNDER_WAY = ['asked', 'making'];
+
     public $timestamps = false;
 
     protected $guarded = [];
 
     public function isBeingMade(): bool
     {
-        return in_array($this->state, ['asked', 'making'], true) && $this->asked_at->diffInMinutes(now()) < self::LONGEST_MINUTES;
+        return in_array($this->state, self::UNDER_WAY, true) && $this->asked_at->diffInMinutes(now()) < self::LONGEST_MINUTES;
     }
 
     /** @return BelongsTo<User, $this> */

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\Pairing\AttemptState;
+use Kavvel\Core\Pairing\Light;
 
 /**
  * One try to pair a slot; every one is kept.
@@ -22,7 +23,7 @@ use Kavvel\Core\Pairing\AttemptState;
  * @property int|null $join_window_id
  * @property int|null $node_id
  * @property int|null $user_id
- * @property bool $saw_light
+ * @property Light|null $light
  * @property array<array-key, mixed> $missing
  * @property float|null $margin_db
  * @property AttemptState $state
@@ -60,6 +61,6 @@ final class PairAttempt extends Model
 
     protected function casts(): array
     {
-        return ['state' => AttemptState::class, 'saw_light' => 'boolean', 'missing' => 'array', 'started_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['state' => AttemptState::class, 'light' => Light::class, 'missing' => 'array', 'started_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Concerns\BelongsToCompany;
 use Illuminate\Database\Eloquent\Model;
 use Kavvel\Core\Catalogue\Profile as CoreProfile;
 use Kavvel\Core\Input\Input;
+use Kavvel\Core\Protocol\Region;
 
 /**
  * A catalogue entry, kept as the core reads it.
@@ -23,7 +24,7 @@ final class Profile extends Model
 
     protected $guarded = [];
 
-    public function core(string $region): CoreProfile
+    public function core(Region $region): CoreProfile
     {
         return CoreProfile::fromInput(Input::of($this->data), $region);
     }

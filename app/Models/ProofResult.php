@@ -18,11 +18,17 @@ use Kavvel\Core\Proving\Rung;
  * @property int $company_id
  * @property int $site_job_id
  * @property int $slot_id
+ * @property int|null $node_id
  * @property int|null $user_id
  * @property string|null $reason
  * @property Rung $rung
  * @property Outcome $outcome
+ * @property string|null $withdrawn_by
+ * @property string|null $withdrawn_because
  * @property Carbon $at
+ * @property Carbon|null $withdrawn_at
+ * @property-read User|null $user
+ * @property-read Node|null $node
  * @property-read Slot $slot
  */
 final class ProofResult extends Model
@@ -39,8 +45,20 @@ final class ProofResult extends Model
         return $this->belongsTo(Slot::class);
     }
 
+    /** @return BelongsTo<Node, $this> */
+    public function node(): BelongsTo
+    {
+        return $this->belongsTo(Node::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
     protected function casts(): array
     {
-        return ['rung' => Rung::class, 'outcome' => Outcome::class, 'at' => 'datetime'];
+        return ['rung' => Rung::class, 'outcome' => Outcome::class, 'at' => 'datetime', 'withdrawn_at' => 'datetime'];
     }
 }

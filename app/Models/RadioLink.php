@@ -12,12 +12,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * A measured link between two addresses, in dB.
  *
  * @property int $id
- * @property int $radio_survey_id
+ * @property int $mesh_reading_id
  * @property string $a
  * @property string $b
  * @property float $margin_db
  * @property float|null $margin_back_db
- * @property-read MeshReading $radioSurvey
+ * @property-read MeshReading $reading
  */
 final class RadioLink extends Model
 {
@@ -28,8 +28,8 @@ final class RadioLink extends Model
     protected $guarded = [];
 
     /** @return BelongsTo<MeshReading, $this> */
-    public function radioSurvey(): BelongsTo
+    public function reading(): BelongsTo
     {
-        return $this->belongsTo(MeshReading::class);
+        return $this->belongsTo(MeshReading::class, 'mesh_reading_id');
     }
 }

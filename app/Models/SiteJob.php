@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Protocol\Region;
 
 /**
  * One client, one site, one commissioning.
@@ -28,7 +29,7 @@ use Illuminate\Support\Carbon;
  * @property string $client_name
  * @property string $address
  * @property string $stage
- * @property string $region
+ * @property Region $region
  * @property string $name_pattern
  * @property string $school
  * @property string|null $client_email
@@ -37,6 +38,7 @@ use Illuminate\Support\Carbon;
  * @property float $clutter_constant_db
  * @property float $clutter_db_per_metre
  * @property Carbon $as_of
+ * @property Carbon|null $archived_at
  * @property-read Collection<int, Storey> $storeys
  * @property-read Collection<int, Room> $rooms
  * @property-read Collection<int, Wall> $walls
@@ -47,7 +49,7 @@ use Illuminate\Support\Carbon;
  * @property-read Collection<int, Forecast> $forecasts
  * @property-read Collection<int, JoinWindow> $joinWindows
  * @property-read Collection<int, PairAttempt> $pairAttempts
- * @property-read Collection<int, MeshReading> $radioSurveys
+ * @property-read Collection<int, MeshReading> $meshReadings
  * @property-read Collection<int, ProofResult> $proofResults
  * @property-read Collection<int, Question> $questions
  * @property-read Collection<int, Snag> $snags
@@ -141,7 +143,7 @@ final class SiteJob extends Model
     }
 
     /** @return HasMany<MeshReading, $this> */
-    public function radioSurveys(): HasMany
+    public function meshReadings(): HasMany
     {
         return $this->hasMany(MeshReading::class);
     }
@@ -190,6 +192,6 @@ final class SiteJob extends Model
 
     protected function casts(): array
     {
-        return ['as_of' => 'date'];
+        return ['as_of' => 'date', 'region' => Region::class, 'archived_at' => 'datetime'];
     }
 }

@@ -30,6 +30,8 @@ use Illuminate\Support\Carbon;
  * @property string|null $feed
  * @property string|null $note
  * @property string|null $name
+ * @property string|null $name_command
+ * @property string|null $name_refused
  * @property float $x
  * @property float $y
  * @property float $z

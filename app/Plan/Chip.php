@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
-use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Protocol\Protocol;
 
 /** A protocol's two letters in one plain shape. */
 final readonly class Chip
 {
-    public static function html(string $protocol): string
+    public static function html(Protocol $protocol): string
     {
-        return '<abbr class="chip no-underline" title="'.Profile::protocolName($protocol).'">'.Profile::tag($protocol).'</abbr>';
+        return '<abbr class="chip no-underline" title="'.$protocol->title().'">'.$protocol->tag().'</abbr>';
     }
 }

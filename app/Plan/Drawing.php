@@ -10,7 +10,7 @@ use App\Plan\Layout\Box;
  * One storey laid out, ready to be drawn: every shape and text with its place, in metres.
  *
  * @phpstan-type Text array{text: string, x: float, y: float, size: float}
- * @phpstan-type Plate array{key: string, tag: string, title: string, short: string|null, state: string, words: string, box: Box, keys: list<string>}
+ * @phpstan-type Plate array{key: string, tag: string, title: string, short: string|null, state: string, words: string, box: Box, keys: list<string>, parts: list<string>}
  * @phpstan-type Line array{ax: float, ay: float, bx: float, by: float, kind: string, width: float}
  * @phpstan-type PlanPoint array{x: float, y: float, disturber: string|null}
  * @phpstan-type Capsule array{text: string, kind: string, box: Box, size: float}
@@ -19,7 +19,7 @@ final readonly class Drawing
 {
     /**
      * @param  string  $name  of the storey
-     * @param  list<string>  $floors  SVG point lists of the rooms
+     * @param  array<string, string>  $floors  SVG point lists, by key of the room
      * @param  list<string>  $walls  SVG point lists
      * @param  list<array{points: string, panes: list<array{float, float, float, float}>}>  $openings
      * @param  list<array{float, float, float, float}>  $treads
@@ -29,6 +29,7 @@ final readonly class Drawing
      * @param  list<Line>  $lines
      * @param  list<Capsule>  $capsules
      * @param  list<PlanPoint>  $points
+     * @param  list<Box>  $hubs
      */
     public function __construct(
         public string $storey,
@@ -44,7 +45,7 @@ final readonly class Drawing
         public array $lines,
         public array $capsules,
         public array $points,
-        public ?Box $gateway,
+        public array $hubs,
         public ?Box $current,
     ) {}
 

@@ -58,6 +58,14 @@ final readonly class Geometry
         return $this->storey($this->rooms[$roomId]['storey']) ?? $this->storeys[0];
     }
 
+    /** @param RoomRow $room its name, and its storey where another room is called the same */
+    public function roomTitle(array $room): string
+    {
+        $alike = array_filter($this->rooms, static fn (array $other): bool => $other['name'] === $room['name']);
+
+        return count($alike) === 1 ? $room['name'] : "{$room['name']} (".mb_strtolower($this->storey($room['storey'])['name'] ?? '').')';
+    }
+
     /** @return list<RoomRow> */
     public function roomsOn(string $storey): array
     {

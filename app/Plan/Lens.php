@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use Kavvel\Core\Protocol\Protocol;
+
 /** What a station lays over the plan. */
 final readonly class Lens
 {
@@ -11,7 +13,7 @@ final readonly class Lens
      * @param  list<LensLink>  $links
      * @param  bool  $showPoints  mark the points of the building
      * @param  array<string, string>  $labels  slot key => text under its plate, instead of its place
-     * @param  list<string>|null  $only  protocols whose slots are drawn; null: all
+     * @param  list<Protocol>|null  $only  protocols whose slots are drawn; null: all
      */
     public function __construct(
         public array $links = [],

@@ -6,25 +6,27 @@ namespace App\Plan;
 
 use Kavvel\Core\Radio\Margin;
 
-/** A link to be drawn between two slots (or the gateway, as its own key), in dB; a forecast is dotted ink. */
+/** A link to be drawn between two slots (or a hub, by its link key), in dB; a forecast is dotted ink. */
 final readonly class LensLink
 {
-    public const GATEWAY = '@gateway';
-
     private function __construct(public string $from, public string $to, public float $marginDb, public string $kind) {}
 
     public static function measured(string $from, string $to, float $marginDb, float $acceptanceDb): self
     {
-        return new self($from, $to, $marginDb, match (true) {
-            $marginDb >= $acceptanceDb => 'accepted',
-            $marginDb >= Margin::THIN_DB => 'thin',
-            default => 'lost',
-        });
+        $word = Margin::of($marginDb, $acceptanceDb);
+
+        return new self($from, $to, $marginDb, $word->isAccepted() ? 'accepted' : $word->value);
     }
 
     public static function forecast(string $from, string $to, float $marginDb): self
     {
         return new self($from, $to, $marginDb, 'forecast');
+    }
+
+    /** A hub's key among those of the slots. */
+    public static function hub(string $key): string
+    {
+        return "@{$key}";
     }
 
     public function text(): string

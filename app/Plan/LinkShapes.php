@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
-use App\JobSheet\JobSheet;
 use App\Plan\Layout\Box;
 use App\Plan\Layout\LabelPlacer;
 use App\Plan\Layout\TextSize;
@@ -21,9 +20,9 @@ final readonly class LinkShapes
 
     /**
      * @param  list<LensLink>  $links
-     * @param  array<string, array{float, float}>  $centres  plate centres of this storey, by slot key and for the gateway
+     * @param  array<string, array{float, float}>  $centres  plate centres of this storey, by key of the slot or hub
      */
-    public function __construct(private JobSheet $sheet, private array $links, private array $centres) {}
+    public function __construct(private PlanSheet $sheet, private array $links, private array $centres) {}
 
     /**
      * @param  list<Box>  $fixed
@@ -43,7 +42,7 @@ final readonly class LinkShapes
                 $lines[] = ['ax' => $from[0], 'ay' => $from[1], 'bx' => $to[0], 'by' => $to[1], 'kind' => $link->kind, 'width' => $link->strokeWidth()];
                 $wanted[] = ['text' => $link->text(), 'kind' => $link->kind, 'from' => $from, 'to' => $to];
             } elseif ($from !== null || $to !== null) {
-                $stubs[$this->storeyOf($from === null ? $link->from : $link->to)][] = ['link' => $link, 'here' => $from ?? $to];
+                $stubs[$this->sheet->storeyOf($from === null ? $link->from : $link->to)][] = ['link' => $link, 'here' => $from ?? $to];
             }
         }
         foreach ($stubs as $other => $crossing) {
@@ -146,7 +145,7 @@ final readonly class LinkShapes
             }
         }
         foreach ($this->sheet->geometry->roomsOn($storey) as $room) {
-            if ($room['code'] === Draughtsman::STAIR_CODE || $room['name'] === 'Landing') {
+            if ($room['code'] === RoomNames::STAIR_CODE || $room['name'] === 'Landing') {
                 [$left, $top, $right, $bottom] = (new Polygon($room['outline']))->bounds();
 
                 return [($left + $right) / 2, $top + ($bottom - $top) * 0.3];
@@ -154,10 +153,5 @@ final readonly class LinkShapes
         }
 
         return [$frame->x + $frame->width / 2, $frame->y + 0.5];
-    }
-
-    private function storeyOf(string $key): string
-    {
-        return $key === LensLink::GATEWAY ? (string) $this->sheet->gatewayStorey() : ($this->sheet->cards[$key]->storey ?? '');
     }
 }

@@ -53,13 +53,14 @@ final readonly class WallShapes
 
     /**
      * @param  list<WallRow>  $walls
+     * @param  float  $off  how much wider than the wall they are, on each side
      * @return list<Box>
      */
-    public static function boxes(array $walls): array
+    public static function boxes(array $walls, float $off = 0.0): array
     {
         $boxes = [];
         foreach ($walls as $wall) {
-            $boxes = [...$boxes, ...Box::along($wall['from'][0], $wall['from'][1], $wall['to'][0], $wall['to'][1], self::thickness($wall))];
+            $boxes = [...$boxes, ...Box::along($wall['from'][0], $wall['from'][1], $wall['to'][0], $wall['to'][1], self::thickness($wall) + 2 * $off)];
         }
 
         return $boxes;

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Console\Heartbeat;
+use App\Gateway\Events;
+use App\Gateway\Handlers;
 use App\JobSheet\Catalogue;
 use App\Models\Profile;
 use App\Models\SiteJob;
 use App\Policies\SiteJobPolicy;
+use App\Radio\JudgeReading;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Queue\Events\Looping;
@@ -20,6 +23,24 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** What each event of a gateway means for the job */
+    private const GATEWAY_EVENTS = [
+        Events\WindowOpened::class => Handlers\OnWindowOpened::class,
+        Events\WindowClosed::class => Handlers\OnWindowClosed::class,
+        Events\DeviceAnnounced::class => Handlers\OnDeviceAnnounced::class,
+        Events\DeviceInterviewing::class => Handlers\OnDeviceInterviewing::class,
+        Events\DeviceJoined::class => Handlers\OnDeviceJoined::class,
+        Events\DeviceIncomplete::class => Handlers\OnDeviceIncomplete::class,
+        Events\DeviceReported::class => Handlers\OnDeviceReported::class,
+        Events\DeviceLeft::class => Handlers\OnDeviceLeft::class,
+        Events\LabelSet::class => Handlers\OnLabelSet::class,
+        Events\CommandDone::class => Handlers\OnCommandDone::class,
+        Events\CommandFailed::class => Handlers\OnCommandFailed::class,
+        Events\ReadingProgress::class => Handlers\OnReadingProgress::class,
+        Events\ReadingDone::class => Handlers\OnReadingDone::class,
+        Events\MeshRead::class => JudgeReading::class,
+    ];
+
     public function register(): void
     {
         $this->app->scoped(CurrentCompany::class);
@@ -33,6 +54,9 @@ final class AppServiceProvider extends ServiceProvider
         Gate::policy(SiteJob::class, SiteJobPolicy::class);
         Profile::saved(static fn (Profile $profile) => Catalogue::forget($profile->company_id));
         Blade::directive('chip', static fn (string $protocol): string => "<?php echo \\App\\Plan\\Chip::html({$protocol}); ?>");
+        foreach (self::GATEWAY_EVENTS as $event => $handler) {
+            Event::listen($event, $handler);
+        }
         Event::listen(Looping::class, static fn () => Heartbeat::of('queue'));
     }
 }

@@ -4,21 +4,126 @@ declare(strict_types=1);
 
 namespace App\Proving;
 
+use App\Logbook\Logbook;
+use App\Models\Node;
+use App\Models\ProofCommand;
 use App\Models\ProofResult;
 use App\Models\Slot;
+use App\Models\Snag;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
+use Kavvel\Core\Proving\Ladder;
 use Kavvel\Core\Proving\Outcome;
+use Kavvel\Core\Proving\Proof;
 use Kavvel\Core\Proving\Rung;
+use Kavvel\Core\Proving\Shown;
 
-/** Records what was shown of a slot. Nothing is replaced: the latest result of a rung counts. */
+/**
+ * The record of what was shown of each slot. Nothing in it is replaced: the latest result counts, of the node that is in
+ * the slot, unless it was taken back.
+ */
 final readonly class Proofs
 {
-    public function record(Slot $slot, Rung $rung, Outcome $outcome, ?int $userId, ?string $reason): void
+    public function __construct(private Logbook $logbook) {}
+
+    /** What the radio shows by itself; the same again is not written down again. */
+    public function show(Slot $slot, Shown $shown, ?int $userId = null): void
     {
-        $last = ProofResult::query()->where('slot_id', $slot->id)->where('rung', $rung)->latest('id')->first();
-        if ($last !== null && $last->outcome === $outcome && $userId === null) {
-            return;
+        if ($this->ladder($slot)->isNews($shown)) {
+            $this->write($slot, $shown->rung, $shown->outcome, $userId, $shown->because);
         }
-        ProofResult::query()->create(['site_job_id' => $slot->site_job_id, 'slot_id' => $slot->id, 'user_id' => $userId,
-            'rung' => $rung, 'outcome' => $outcome, 'reason' => $reason, 'at' => now()]);
+    }
+
+    /** A person asked for it: every try is written down. */
+    public function showByCommand(ProofCommand $command, Shown $shown): void
+    {
+        $this->write($command->slot, $shown->rung, $shown->outcome, $command->user_id, $shown->because);
+        if ($shown->outcome === Outcome::Failed) {
+            $this->raise($command->slot, $shown->rung, $shown->because, Logbook::HUB);
+        }
+    }
+
+    /** What a person saw. A failure is a snag at once. */
+    public function note(Slot $slot, Rung $rung, Outcome $outcome, User $person, ?string $reason): void
+    {
+        $this->write($slot, $rung, $outcome, $person->id, $reason);
+        $said = match ($outcome) {
+            Outcome::Passed => "{$rung->words()}: shown of the {$slot->title()}.",
+            Outcome::Failed => "{$rung->words()}: failed on the {$slot->title()}. {$reason}",
+            Outcome::NotTested => "{$rung->words()}: not tested on the {$slot->title()}. {$reason}",
+        };
+        $this->logbook->write($slot->job()->firstOrFail(), $person, 'proof', $said, $slot);
+        if ($outcome === Outcome::Failed) {
+            $this->raise($slot, $rung, (string) $reason, $person->name);
+        }
+    }
+
+    /** Takes back what counts for a rung; what was shown before it stands again. */
+    public function withdraw(Slot $slot, Rung $rung, User $person, string $reason): void
+    {
+        $this->counting($slot)->where('rung', $rung)->orderByDesc('id')->limit(1)->update(self::withdrawal($person->name, $reason));
+        $line = "Took back “{$rung->words()}” of the {$slot->title()}: {$reason}";
+        $this->logbook->write($slot->job()->firstOrFail(), $person, 'proof', $line, $slot);
+    }
+
+    /**
+     * A node comes into a slot: its ladder starts anew. What was shown by hand before any node was in was shown of this
+     * very device.
+     */
+    public function beginStay(Slot $slot, Node $node): void
+    {
+        $this->endStay($slot, $node, 'it was paired anew');
+        ProofResult::query()->where('slot_id', $slot->id)->whereNull('node_id')->whereNull('withdrawn_at')->update(['node_id' => $node->id]);
+    }
+
+    /** A node leaves a slot; what it has shown stays in the record. */
+    public function endStay(Slot $slot, Node $node, string $because): void
+    {
+        ProofResult::query()->where('slot_id', $slot->id)->where('node_id', $node->id)->whereNull('withdrawn_at')
+            ->update(self::withdrawal(Logbook::HUB, $because));
+    }
+
+    private function write(Slot $slot, Rung $rung, Outcome $outcome, ?int $userId, ?string $reason): void
+    {
+        ProofResult::query()->create([
+            'site_job_id' => $slot->site_job_id,
+            'slot_id' => $slot->id,
+            'node_id' => $slot->node_id,
+            'user_id' => $userId,
+            'rung' => $rung,
+            'outcome' => $outcome,
+            'reason' => $reason,
+            'at' => now(),
+        ]);
+    }
+
+    private function ladder(Slot $slot): Ladder
+    {
+        $record = $this->counting($slot)->orderBy('id')->get()
+            ->map(static fn (ProofResult $result): Proof => new Proof($result->rung, $result->outcome, $result->node_id));
+
+        return Ladder::of(array_values($record->all()), $slot->node_id, true);
+    }
+
+    /** @return Builder<ProofResult> */
+    private function counting(Slot $slot): Builder
+    {
+        return ProofResult::query()->where('slot_id', $slot->id)->where('node_id', $slot->node_id)->whereNull('withdrawn_at');
+    }
+
+    private function raise(Slot $slot, Rung $rung, string $reason, string $by): void
+    {
+        Snag::query()->firstOrCreate([
+            'site_job_id' => $slot->site_job_id,
+            'slot_id' => $slot->id,
+            'text' => mb_strimwidth("{$rung->words()} fails on the {$slot->title()}: {$reason}", 0, 500, '…'),
+            'state' => 'open',
+        ], ['key' => (string) str()->ulid(), 'raised_by' => $by, 'raised_at' => now()]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function withdrawal(string $by, string $because): array
+    {
+        return ['withdrawn_at' => now(), 'withdrawn_by' => $by, 'withdrawn_because' => $because];
     }
 }

@@ -14,28 +14,28 @@ use Kavvel\Core\Mesh\MeshReport;
 use Kavvel\Core\Mesh\Node;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Mesh\Verdict;
-use Kavvel\Core\Protocol\Protocol;
 
-/** A stored survey as a judged network, by slot key where an address is matched to a slot. */
+/** A stored mesh reading as a judged network, by slot key where an address is matched to a slot. */
 final readonly class MeasuredMesh
 {
-    public const ROOT = '@gateway';
+    public const ROOT = '@root';
 
-    private const GATEWAY_ADDRESS = 'gateway';
+    /** What the gateway link calls the hub itself */
+    private const HUB_ADDRESS = 'gateway';
 
     private function __construct(public Graph $graph, public MeshReport $report) {}
 
-    public static function of(JobSheet $sheet, MeshReading $survey): self
+    public static function of(JobSheet $sheet, MeshReading $reading): self
     {
         $cards = [];
-        foreach ($sheet->ofProtocol($survey->protocol) as $card) {
-            if ($card->node !== null && $card->node->state !== 'left') {
+        foreach ($sheet->ofProtocol($reading->protocol) as $card) {
+            if ($card->node !== null && $card->isIn() && $card->node->gateway_id === $reading->gateway_id) {
                 $cards[$card->node->address] = $card;
             }
         }
         $links = [];
-        $seen = [self::GATEWAY_ADDRESS => true];
-        foreach ($survey->links()->orderBy('id')->toBase()->get(['a', 'b', 'margin_db', 'margin_back_db']) as $link) {
+        $seen = [self::HUB_ADDRESS => true];
+        foreach ($reading->links()->orderBy('id')->toBase()->get(['a', 'b', 'margin_db', 'margin_back_db']) as $link) {
             $seen[$link->a] = $seen[$link->b] = true;
             $links[] = new Link(self::key($link->a, $cards), self::key($link->b, $cards), $link->margin_db, $link->margin_back_db);
         }
@@ -44,12 +44,12 @@ final readonly class MeasuredMesh
         }
         $routers = [];
         foreach ($sheet->nodes as $node) {
-            if ($node->gateway_id === $survey->gateway_id && $node->is_router) {
+            if ($node->gateway_id === $reading->gateway_id && $node->is_router) {
                 $routers[] = $node->address;
             }
         }
         $nodes = array_map(static fn (int|string $address): Node => self::node((string) $address, $cards, $routers), array_keys($seen));
-        $graph = new Graph(Protocol::from($survey->protocol), $nodes, $links, self::ROOT);
+        $graph = new Graph($reading->protocol, $nodes, $links, self::ROOT);
 
         return new self($graph, MeshJudge::judge($graph, $sheet->job->acceptance_db));
     }
@@ -57,26 +57,30 @@ final readonly class MeasuredMesh
     /** @return array{accepted: int, thin: int, lost: int} */
     public function counts(): array
     {
-        return ['accepted' => $this->report->count(Verdict::Accepted), 'thin' => $this->report->count(Verdict::Thin), 'lost' => $this->report->count(Verdict::Lost)];
+        return [
+            'accepted' => $this->report->count(Verdict::Accepted),
+            'thin' => $this->report->count(Verdict::Thin),
+            'lost' => $this->report->count(Verdict::Lost),
+        ];
     }
 
     /** @param array<string, SlotCard> $cards */
     private static function key(string $address, array $cards): string
     {
-        return $address === self::GATEWAY_ADDRESS ? self::ROOT : (isset($cards[$address]) ? $cards[$address]->key() : $address);
+        return $address === self::HUB_ADDRESS ? self::ROOT : (isset($cards[$address]) ? $cards[$address]->key() : $address);
     }
 
     /**
      * @param  array<string, SlotCard>  $cards
-     * @param  list<string>  $routers  addresses that the gateway lists as routers
+     * @param  list<string>  $routers  addresses that the hub lists as routers
      */
     private static function node(string $address, array $cards, array $routers): Node
     {
-        if ($address === self::GATEWAY_ADDRESS) {
+        if ($address === self::HUB_ADDRESS) {
             return new Node(self::ROOT, Role::Root);
         }
-        $card = $cards[$address] ?? null;
+        $role = in_array($address, $routers, true) ? Role::Router : Role::End;
 
-        return new Node(self::key($address, $cards), in_array($address, $routers, true) ? Role::Router : Role::End, $card->profile->removable ?? false);
+        return new Node(self::key($address, $cards), $role, $cards[$address]->profile->removable ?? false);
     }
 }

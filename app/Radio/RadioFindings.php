@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Radio;
 
+use App\JobSheet\Hub;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use Illuminate\Support\Str;
@@ -33,7 +34,7 @@ final readonly class RadioFindings
     /** @return list<RadioFinding> the gravest first */
     public function all(): array
     {
-        $findings = $this->ofGateway();
+        $findings = array_merge(...array_map($this->ofHub(...), $this->sheet->hubs));
         foreach ($this->sheet->cards as $card) {
             $findings = [...$findings, ...$this->of($card)];
         }
@@ -57,11 +58,8 @@ final readonly class RadioFindings
     }
 
     /** @return list<RadioFinding> */
-    private function ofGateway(): array
+    private function ofHub(Hub $hub): array
     {
-        $gateway = $this->sheet->gateway;
-        $place = $this->sheet->gatewayPlace();
-
-        return $gateway === null || $place === null ? [] : $this->check->of(new Antenna(null, Str::lcfirst($gateway->name), $place, $this->sheet->protocols()));
+        return $this->check->of(new Antenna(null, Str::lcfirst($hub->gateway->name), $hub->place(), $hub->speaks));
     }
 }

@@ -20,8 +20,8 @@ final readonly class Move
         public string $view,
         public Closure $data,
         public Lens $lens,
+        public Legend $legend = new Legend,
         public ?string $slot = null,
         public bool $isLive = false,
-        public string $note = '',
     ) {}
 }

@@ -4,39 +4,19 @@ declare(strict_types=1);
 
 namespace App\Stations;
 
-/** The stations that exist, in the order in which people work. Their numbers stay while others are missing. */
-enum Station: string
+use App\JobSheet\JobCounts;
+use App\JobSheet\JobSheet;
+
+/** A stage of the work: a tap on the line, and a page with its next move and its lens over the plan. */
+interface Station
 {
-    case Survey = 'survey';
-    case Pair = 'pair';
-    case Name = 'name';
-    case Mesh = 'mesh';
-    case HandOver = 'hand-over';
+    /** Its number stays while other stations are missing. */
+    public function number(): int;
 
-    public function number(): int
-    {
-        return match ($this) {
-            self::Survey => 1,
-            self::Pair => 3,
-            self::Name => 4,
-            self::Mesh => 5,
-            self::HandOver => 9,
-        };
-    }
+    public function title(): string;
 
-    public function title(): string
-    {
-        return match ($this) {
-            self::Survey => 'Survey',
-            self::Pair => 'Pair',
-            self::Name => 'Name',
-            self::Mesh => 'Mesh',
-            self::HandOver => 'Hand over',
-        };
-    }
+    /** What is open here, and the share of its work that is done. */
+    public function progress(JobSheet $sheet, JobCounts $counts): Progress;
 
-    public function route(): string
-    {
-        return "jobs.{$this->value}";
-    }
+    public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move;
 }

@@ -7,6 +7,7 @@ namespace Kavvel\Standin;
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Mesh\Role;
+use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Vec3;
 use LogicException;
@@ -72,6 +73,6 @@ final readonly class Device
 
     public static function planningRadio(): Transceiver
     {
-        return Transceiver::of('zigbee') ?? throw new LogicException('Zigbee has a radio.');
+        return Transceiver::of(Protocol::Zigbee) ?? throw new LogicException('Zigbee has a radio.');
     }
 }

@@ -24,7 +24,7 @@ final class Fold
 
     private const SLEEPS_AFTER = 2;
 
-    private const SURVEY_STEP_MS = 350;
+    private const READING_STEP_MS = 350;
 
     private const NO_ANSWER_MS = 3000;
 
@@ -44,7 +44,7 @@ final class Fold
     public array $events = [];
 
     /** @var array<string, array{at: int, done: bool}> */
-    public array $surveys = [];
+    public array $readings = [];
 
     /** @var array<string, true> command ids that were carried out: a repeated one does nothing */
     private array $commands = [];
@@ -116,7 +116,7 @@ final class Fold
             'plug-in' => $this->isPlugged = true,
             'open-window' => $this->openWindow((string) $entry['command'], (int) $entry['seconds']),
             'close-window' => $this->closeWindow((string) $entry['window'], 'asked'),
-            'survey' => $this->survey((string) $entry['command']),
+            'read-mesh' => $this->readMesh((string) $entry['command']),
             'label' => $this->label((string) $entry['address'], (string) $entry['label']),
             'switch' => $this->command((string) $entry['command'], (string) $entry['address'], (string) $entry['value']),
             'remove' => $this->leave($this->byAddress((string) $entry['address'])),
@@ -165,16 +165,16 @@ final class Fold
         $this->emit('window.closed', ['window' => $ref, 'reason' => $reason]);
     }
 
-    private function survey(string $ref): void
+    private function readMesh(string $ref): void
     {
         $routers = count(array_filter($this->devices, static fn (DeviceState $state): bool => $state->isIn() && $state->device->profile->isRouter)) + 1;
-        $this->surveys[$ref] = ['at' => $this->now, 'done' => false];
+        $this->readings[$ref] = ['at' => $this->now, 'done' => false];
         for ($done = 1; $done <= $routers; $done++) {
-            $this->after($done * self::SURVEY_STEP_MS, fn () => $this->emit('survey.progress', ['survey' => $ref, 'done' => $done, 'total' => $routers]));
+            $this->after($done * self::READING_STEP_MS, fn () => $this->emit('reading.progress', ['reading' => $ref, 'done' => $done, 'total' => $routers]));
         }
-        $this->after($routers * self::SURVEY_STEP_MS + 50, function () use ($ref): void {
-            $this->surveys[$ref]['done'] = true;
-            $this->emit('survey.done', ['survey' => $ref]);
+        $this->after($routers * self::READING_STEP_MS + 50, function () use ($ref): void {
+            $this->readings[$ref]['done'] = true;
+            $this->emit('reading.done', ['reading' => $ref]);
         });
     }
 
@@ -350,7 +350,7 @@ final class Fold
 
         return [
             'address' => $state->device->address,
-            'protocol' => House::PROTOCOL,
+            'protocol' => House::PROTOCOL->value,
             'model' => $profile->model,
             'firmware' => '1.0.'.(hexdec(substr($state->device->address, -1)) % 5),
             'role' => $profile->isRouter ? 'router' : 'end',

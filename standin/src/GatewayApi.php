@@ -33,8 +33,8 @@ final readonly class GatewayApi
             $method === 'GET' && $path === '/v1/nodes' => [200, ['epoch' => $state->epoch, 'newest' => count($state->events), 'nodes' => $this->nodes($state)]],
             $method === 'POST' && $path === '/v1/windows' => $this->openWindow($body),
             $method === 'DELETE' && count($parts) === 3 && $parts[1] === 'windows' => $this->closeWindow($parts[2]),
-            $method === 'POST' && $path === '/v1/surveys' => $this->accepted(['do' => 'survey'], $body, 'survey'),
-            $method === 'GET' && count($parts) === 3 && $parts[1] === 'surveys' => $this->survey($state, $parts[2]),
+            $method === 'POST' && $path === '/v1/mesh-readings' => $this->accepted(['do' => 'read-mesh'], $body, 'reading'),
+            $method === 'GET' && count($parts) === 3 && $parts[1] === 'mesh-readings' => $this->reading($state, $parts[2]),
             count($parts) >= 3 && $parts[1] === 'nodes' => $this->onNode($state, $method, $parts, $body),
             default => [404, self::error('not-found', "There is no {$method} {$path} in the gateway link.")],
         };
@@ -46,7 +46,7 @@ final readonly class GatewayApi
         return [
             'link' => 'kavvel-gateway-link', 'version' => 1, 'name' => 'Stand-in hub',
             'epoch' => $state->epoch, 'clock' => Fold::time($state->now), 'oldest' => 1, 'newest' => count($state->events),
-            'radios' => [['protocol' => House::PROTOCOL, 'longestWindowSeconds' => self::WINDOW_SECONDS]],
+            'radios' => [['protocol' => House::PROTOCOL->value, 'longestWindowSeconds' => self::WINDOW_SECONDS]],
         ];
     }
 
@@ -77,7 +77,7 @@ final readonly class GatewayApi
     private function openWindow(array $body): array
     {
         $seconds = $body['seconds'] ?? null;
-        if (($body['protocol'] ?? null) !== House::PROTOCOL || ($body['kind'] ?? null) !== 'join') {
+        if (($body['protocol'] ?? null) !== House::PROTOCOL->value || ($body['kind'] ?? null) !== 'join') {
             return [422, self::error('unsupported', 'This gateway opens join windows for zigbee only.')];
         }
         if (! is_int($seconds) || $seconds < 1 || $seconds > self::WINDOW_SECONDS) {
@@ -96,14 +96,14 @@ final readonly class GatewayApi
     }
 
     /** @return array{int, array<string, mixed>} */
-    private function survey(Fold $state, string $ref): array
+    private function reading(Fold $state, string $ref): array
     {
-        $survey = $state->surveys[$ref] ?? null;
+        $reading = $state->readings[$ref] ?? null;
 
         return match (true) {
-            $survey === null => [404, self::error('not-found', 'There is no such survey.')],
-            ! $survey['done'] => [200, ['survey' => $ref, 'done' => false, 'links' => []]],
-            default => [200, ['survey' => $ref, 'done' => true, 'links' => $state->neighbours()]],
+            $reading === null => [404, self::error('not-found', 'There is no such mesh reading.')],
+            ! $reading['done'] => [200, ['reading' => $ref, 'done' => false, 'links' => []]],
+            default => [200, ['reading' => $ref, 'done' => true, 'links' => $state->neighbours()]],
         };
     }
 

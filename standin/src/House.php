@@ -11,6 +11,7 @@ use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\JobFile\JobFile;
 use Kavvel\Core\JobFile\PointEntry;
 use Kavvel\Core\Mesh\Role;
+use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Radio\Clutter;
 use Kavvel\Core\Radio\Material;
 use Kavvel\Core\Site\Building;
@@ -21,7 +22,7 @@ use Kavvel\Core\Site\Vec3;
 /** The imaginary house: the job file as Kavvel has it, and an overlay of what the plan does not show. */
 final readonly class House
 {
-    public const PROTOCOL = 'zigbee';
+    public const PROTOCOL = Protocol::Zigbee;
 
     public const VAN = 'in the van';
 

@@ -205,12 +205,12 @@ final class FoldTest extends TestCase
         self::assertGreaterThan(45, $margins['gateway 02A7C30000000102'], 'the ceiling dimmer in the hub’s own room');
     }
 
-    public function test_a_survey_asks_relay_by_relay_and_then_is_done(): void
+    public function test_a_mesh_reading_asks_relay_by_relay_and_then_is_done(): void
     {
-        $types = $this->types([0, 'survey', ['command' => 'survey-1']]);
+        $types = $this->types([0, 'read-mesh', ['command' => 'reading-1']]);
 
-        self::assertSame('survey.done', end($types));
-        self::assertGreaterThan(2, count(array_keys($types, 'survey.progress', true)));
+        self::assertSame('reading.done', end($types));
+        self::assertGreaterThan(2, count(array_keys($types, 'reading.progress', true)));
     }
 
     public static function house(): House

@@ -94,10 +94,10 @@ final class GatewayApiTest extends TestCase
 
     public function test_a_survey_has_no_links_before_it_is_done(): void
     {
-        $this->ask('POST', '/v1/surveys', ['command' => 'survey-0001']);
-        $early = $this->ask('GET', '/v1/surveys/survey-0001')[1];
+        $this->ask('POST', '/v1/mesh-readings', ['command' => 'survey-0001']);
+        $early = $this->ask('GET', '/v1/mesh-readings/survey-0001')[1];
         $this->log->append(['do' => 'advance', 'seconds' => 30]);
-        $done = $this->ask('GET', '/v1/surveys/survey-0001')[1];
+        $done = $this->ask('GET', '/v1/mesh-readings/survey-0001')[1];
 
         self::assertSame([false, []], [$early['done'], $early['links']]);
         self::assertTrue($done['done']);
@@ -141,9 +141,9 @@ final class GatewayApiTest extends TestCase
             'a window of no time' => ['POST', '/v1/windows', [...$window, 'seconds' => 0], 422, 'out-of-range'],
             'a window of words' => ['POST', '/v1/windows', [...$window, 'seconds' => 'long'], 422, 'out-of-range'],
             'another radio' => ['POST', '/v1/windows', [...$window, 'protocol' => 'zwave'], 422, 'unsupported'],
-            'a command without id' => ['POST', '/v1/surveys', [], 422, 'missing'],
-            'a command with a strange id' => ['POST', '/v1/surveys', ['command' => '../../etc'], 422, 'missing'],
-            'a survey that nobody asked for' => ['GET', '/v1/surveys/none', [], 404, 'not-found'],
+            'a command without id' => ['POST', '/v1/mesh-readings', [], 422, 'missing'],
+            'a command with a strange id' => ['POST', '/v1/mesh-readings', ['command' => '../../etc'], 422, 'missing'],
+            'a survey that nobody asked for' => ['GET', '/v1/mesh-readings/none', [], 404, 'not-found'],
             'a node that is not in' => ['PUT', '/v1/nodes/FFFF/label', ['command' => 'label-0001', 'label' => 'x'], 404, 'not-found'],
             'a label that is no text' => ['PUT', '/v1/nodes/02A7C30000000101/label', ['command' => 'label-0001', 'label' => 7], 422, 'missing'],
             'an order that makes no sense' => ['POST', '/v1/nodes/02A7C30000000101/commands', ['command' => 'switch-0001', 'value' => 'explode'], 422, 'unsupported'],

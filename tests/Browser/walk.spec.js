@@ -14,7 +14,7 @@ test('a day with it: from sign-in to the printed pack', async ({ page, context }
 
     await test.step('pair the device that the order names', async () => {
         await expect(page.getByRole('heading', { name: 'Pair the ceiling relay' })).toBeVisible();
-        await expect(page.getByText('8 devices reach the gateway through this one')).toBeVisible();
+        await expect(page.getByText('8 devices reach the hub through this one')).toBeVisible();
         await expectAccessible(page);
         await page.getByRole('button', { name: /Open the (join|next) window/ }).click();
         await expect(page.locator('.steps [data-seconds-left]')).toHaveText(/^[34]:\d\d left$/);

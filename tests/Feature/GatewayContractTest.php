@@ -53,17 +53,17 @@ final class GatewayContractTest extends TestCase
         $this->check('PUT', '/v1/nodes/{address}/label', '/v1/nodes/02A7C30000000101/label', 202, ['command' => 'label-0001', 'label' => 'Dimmer']);
         $this->check('PUT', '/v1/nodes/{address}/label', '/v1/nodes/FFFF/label', 404, ['command' => 'label-0002', 'label' => 'Nobody']);
         $this->check('POST', '/v1/nodes/{address}/commands', '/v1/nodes/02A7C30000000101/commands', 202, ['command' => 'switch-0001', 'value' => 'on']);
-        $this->check('POST', '/v1/surveys', '/v1/surveys', 202, ['command' => 'survey-0001']);
-        $this->check('GET', '/v1/surveys/{survey}', '/v1/surveys/survey-0001', 200);
+        $this->check('POST', '/v1/mesh-readings', '/v1/mesh-readings', 202, ['command' => 'survey-0001']);
+        $this->check('GET', '/v1/mesh-readings/{reading}', '/v1/mesh-readings/survey-0001', 200);
         (new HandLog(self::$folder))->append(['do' => 'advance', 'seconds' => 20]);
-        $this->check('GET', '/v1/surveys/{survey}', '/v1/surveys/survey-0001', 200);
-        $this->check('GET', '/v1/surveys/{survey}', '/v1/surveys/nobody', 404);
+        $this->check('GET', '/v1/mesh-readings/{reading}', '/v1/mesh-readings/survey-0001', 200);
+        $this->check('GET', '/v1/mesh-readings/{reading}', '/v1/mesh-readings/nobody', 404);
         $this->check('GET', '/v1/nodes', '/v1/nodes', 200);
         $this->check('DELETE', '/v1/windows/{window}', '/v1/windows/window-0001', 202);
         $this->check('DELETE', '/v1/nodes/{address}', '/v1/nodes/02A7C30000000101', 202, ['command' => 'remove-0001']);
         $events = $this->check('GET', '/v1/events', '/v1/events?after=0', 200);
 
-        foreach (['window.opened', 'device.announced', 'device.interviewing', 'device.joined', 'label.set', 'command.done', 'survey.progress', 'survey.done', 'window.closed', 'device.left'] as $type) {
+        foreach (['window.opened', 'device.announced', 'device.interviewing', 'device.joined', 'label.set', 'command.done', 'reading.progress', 'reading.done', 'window.closed', 'device.left'] as $type) {
             self::assertContains($type, array_column($events['events'], 'type'));
         }
     }

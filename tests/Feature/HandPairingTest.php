@@ -8,6 +8,7 @@ use App\Models\Gateway;
 use App\Models\Node;
 use Illuminate\Support\Facades\DB;
 use Kavvel\Core\Pairing\AttemptState;
+use Kavvel\Core\Protocol\Protocol;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -24,15 +25,15 @@ final class HandPairingTest extends TestCase
 
     public function test_a_device_paired_elsewhere_is_written_down_with_its_address(): void
     {
-        $this->get('/jobs/lantern-house/pair?slot=kitchen-window')->assertSee('Paired at its own controller')->assertSee('The hub opens no window for Z-Wave over the link.');
+        $this->get('/jobs/lantern-house/pair?slot=kitchen-window')->assertSee('Put in by hand')->assertSee('No hub opens a window for Z-Wave over its link.');
         $this->post(self::CONTACT, ['address' => ' node  7 ', 'station' => 'pair'])->assertRedirect('/jobs/lantern-house/pair?slot=kitchen-window');
         $slot = $this->slot('kitchen-window');
 
-        self::assertSame(['node 7', 'zwave', 'HF-MAG-Z', 'joined'], [$slot->node?->address, $slot->node?->protocol, $slot->node?->model, $slot->node?->state]);
+        self::assertSame(['node 7', Protocol::ZWave, 'HF-MAG-Z', 'joined'], [$slot->node?->address, $slot->node?->protocol, $slot->node?->model, $slot->node?->state]);
         self::assertSame(AttemptState::Joined, $slot->pairAttempts()->latest('id')->firstOrFail()->state);
         self::assertSame(0, $slot->proofResults()->count(), 'nobody was heard: no rung is shown');
         self::assertTrue($this->logged('Recorded by hand: the window contact is in as node 7.'));
-        $this->get('/jobs/lantern-house/pair?slot=kitchen-window')->assertDontSee('Paired at its own controller')->assertSee('node 7');
+        $this->get('/jobs/lantern-house/pair?slot=kitchen-window')->assertDontSee('Put in by hand')->assertSee('node 7');
         $this->get('/jobs/lantern-house/pair')->assertSee('19 of 62 in');
     }
 
@@ -41,7 +42,7 @@ final class HandPairingTest extends TestCase
         $this->post(self::CONTACT, ['address' => 'node 7'])->assertRedirect();
 
         $this->htmx('POST', '/jobs/lantern-house/slots/keeper-window/hand-pairing', ['address' => 'node 7'])->assertStatus(422)->assertSee('node 7 is the window contact already.');
-        $this->htmx('POST', self::CONTACT, ['address' => 'node 8'])->assertStatus(422)->assertSee('has a node already');
+        $this->htmx('POST', self::CONTACT, ['address' => 'node 8'])->assertStatus(422)->assertSee('has a device already');
         self::assertSame('node 7', $this->slot('kitchen-window')->node?->address);
     }
 
@@ -81,9 +82,8 @@ final class HandPairingTest extends TestCase
         return [
             'nothing' => ['kitchen-window', '', 'Give its address as its controller shows it'],
             'not an address' => ['kitchen-window', '<b>', 'letters, digits, spaces'],
-            'far too long' => ['kitchen-window', str_repeat('7', 61), 'Don’t put a code here'],
-            'a Zigbee device has a window' => ['hall-relay', 'node 7', 'is not paired by hand'],
-            'infrared is never paired' => ['projector', 'node 7', 'is not paired by hand'],
+            'far too long' => ['kitchen-window', str_repeat('7', 41), 'Don’t put a code here'],
+            'a Zigbee device has a window' => ['hall-relay', 'node 7', 'The hub opens a window for the ceiling relay'],
             'a Zigbee address' => ['kitchen-window', '02A7C30000000101', '02A7C30000000101 is the ceiling dimmer already.'],
         ];
     }
@@ -104,14 +104,14 @@ final class HandPairingTest extends TestCase
     {
         Gateway::query()->whereNotNull('url')->update(['url' => null]);
 
-        $this->get('/jobs/lantern-house/pair')->assertSee('Pair the ceiling relay at its own controller')->assertDontSee('Open the join window');
+        $this->get('/jobs/lantern-house/pair')->assertSee('Pair the ceiling relay')->assertDontSee('Open the join window');
         $this->post('/jobs/lantern-house/slots/hall-relay/hand-pairing', ['address' => 'device 1'])->assertRedirect();
         self::assertSame('device 1', $this->slot('hall-relay')->node?->address);
     }
 
     public function test_a_job_without_a_linked_gateway_is_paired_by_hand_one_after_the_other(): void
     {
-        $this->get('/jobs/calico-court/pair')->assertSee('at its own controller')->assertSee('8 to pair at their own controller');
+        $this->get('/jobs/calico-court/pair')->assertSee('No hub is linked to this job.')->assertSee('8 to put in by hand');
         foreach ($this->siteJob('calico-court')->slots()->pluck('key') as $number => $key) {
             $this->post("/jobs/calico-court/slots/{$key}/hand-pairing", ['address' => "device {$number}"])->assertRedirect();
         }

@@ -73,18 +73,18 @@ final class ListenerTest extends TestCase
         self::assertSame($before, [$joined(), $this->siteJob()->logEntries()->count()]);
     }
 
-    public function test_a_restart_ends_windows_and_surveys_and_reads_the_nodes_anew(): void
+    public function test_a_restart_ends_windows_and_mesh_readings_and_reads_the_nodes_anew(): void
     {
         $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
-        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->post('/jobs/lantern-house/mesh-readings');
         $this->pass(1);
         $this->hands('boot', ['epoch' => 'second']);
         $this->listen();
 
-        self::assertSame(['ended', 'restart'], array_values(JoinWindow::query()->firstOrFail()->only(['state', 'reason'])));
-        self::assertSame(['failed', 'The gateway restarted.'], array_values(MeshReading::query()->firstOrFail()->only(['state', 'reason'])));
+        self::assertSame(['ended', 'hub-restarted'], array_values(JoinWindow::query()->firstOrFail()->only(['state', 'reason'])));
+        self::assertSame(['failed', 'The hub restarted.'], array_values(MeshReading::query()->firstOrFail()->only(['state', 'reason'])));
         self::assertSame(['second', 1], array_values(Gateway::query()->whereNotNull('url')->firstOrFail()->only(['epoch', 'cursor'])));
-        self::assertTrue($this->logged('The gateway restarted.'));
+        self::assertTrue($this->logged('Hub restarted.'));
     }
 
     public function test_a_gateway_whose_clock_jumps_is_followed_at_once(): void
@@ -105,7 +105,7 @@ final class ListenerTest extends TestCase
             '*/v1/events*' => Http::response(['epoch' => $gateway->epoch, 'clock' => now()->toIso8601ZuluString(), 'oldest' => 40, 'newest' => 40, 'events' => [['sequence' => 40, 'at' => now()->toIso8601ZuluString(), 'type' => 'gateway.noise', 'data' => []]]]),
             '*/v1/nodes' => Http::response(['epoch' => $gateway->epoch, 'newest' => 40, 'nodes' => [['address' => '02A7C30000000101', 'protocol' => 'zigbee', 'model' => 'TW-DIM-2', 'firmware' => '9.9.9', 'role' => 'router', 'capabilities' => ['on-off'], 'state' => 'joined']]]),
         ]);
-        app(Listener::class)->poll($gateway);
+        app(Listener::class)->pollAll();
 
         self::assertSame(40, $gateway->refresh()->cursor);
         self::assertSame('9.9.9', Node::query()->where('address', '02A7C30000000101')->value('firmware'));
@@ -125,7 +125,7 @@ final class ListenerTest extends TestCase
         $this->gatewayIsAway(false);
         $this->listen();
         $this->get('/jobs/lantern-house/pair')->assertDontSee('has not answered since');
-        self::assertTrue($this->logged('The gateway answers again.'));
+        self::assertTrue($this->logged('Hub answers again.'));
     }
 
     public function test_an_absence_is_logged_once(): void
@@ -143,15 +143,15 @@ final class ListenerTest extends TestCase
         $gateway = Gateway::query()->whereNotNull('url')->firstOrFail();
         $window = JoinWindow::query()->create(['site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id, 'reference' => 'window-lost', 'slot_id' => $this->slot('hall-relay')->id, 'state' => 'opening', 'seconds' => 254]);
         $window->attempts()->create(['site_job_id' => $gateway->site_job_id, 'slot_id' => $this->slot('hall-relay')->id, 'state' => 'waiting', 'missing' => [], 'started_at' => now()]);
-        $survey = MeshReading::query()->create(['site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id, 'reference' => 'survey-lost', 'protocol' => 'zigbee', 'state' => 'asked', 'asked_at' => now()]);
+        $reading = MeshReading::query()->create(['site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id, 'reference' => 'reading-lost', 'protocol' => 'zigbee', 'state' => 'asked', 'asked_at' => now()]);
         $this->listen();
-        self::assertSame(['opening', 'asked'], [$window->refresh()->state, $survey->refresh()->state]);
+        self::assertSame(['opening', 'asked'], [$window->refresh()->state, $reading->refresh()->state]);
 
         $this->travel(11)->minutes();
         $this->listen();
-        self::assertSame(['refused', 'failed'], [$window->refresh()->state, $survey->refresh()->state]);
+        self::assertSame(['refused', 'failed'], [$window->refresh()->state, $reading->refresh()->state]);
         $this->get('/jobs/lantern-house/pair')->assertSee('Open the');
-        $this->get('/jobs/lantern-house/mesh')->assertSee('The gateway never finished it.');
+        $this->get('/jobs/lantern-house/mesh')->assertSee('The hub never finished it.');
     }
 
     public function test_a_listener_that_has_stopped_shows_on_the_page(): void
@@ -199,7 +199,7 @@ final class ListenerTest extends TestCase
         $this->listen();
 
         self::assertSame('left', $this->slot('chart-dimmer')->node?->state);
-        $this->get('/jobs/lantern-house/survey?slot=chart-dimmer')->assertSee('It has left the network. Pair it again.');
+        $this->get('/jobs/lantern-house/survey?slot=chart-dimmer')->assertSee('It has left the network, and counts as out.');
         self::assertTrue($this->logged('The ceiling dimmer left the network.'));
     }
 }

@@ -37,14 +37,14 @@ final class NameMeshTest extends TestCase
     {
         foreach (['Chart room ceiling dimmer', 'chart room CEILING dimmer'] as $name) {
             $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => $name, 'lock_version' => 1])->assertStatus(422)
-                ->assertHeader('HX-Retarget', '#notice')->assertSee('is already the name of the Ceiling dimmer, chart room');
+                ->assertHeader('HX-Retarget', '#notice')->assertSee('is already the name of the ceiling dimmer in the chart room');
         }
         self::assertNull($this->slot('freezer')->name);
     }
 
     public function test_a_name_that_is_a_room_or_nothing_is_refused(): void
     {
-        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry', 'lock_version' => 1])->assertStatus(422)->assertSee('is also a room');
+        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry', 'lock_version' => 1])->assertStatus(422)->assertSee('is also the room');
         $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => '…', 'lock_version' => 1])->assertStatus(422)->assertSee('at least one letter or digit');
         $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => '', 'lock_version' => 1])->assertStatus(422)->assertSee('Write a name before you save.');
         $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => str_repeat('x', 65), 'lock_version' => 1])->assertStatus(422)->assertSee('at most 64 characters');
@@ -60,7 +60,7 @@ final class NameMeshTest extends TestCase
     public function test_a_gateway_that_is_away_keeps_the_name_here_and_says_so(): void
     {
         $this->gatewayIsAway();
-        $this->followingRedirects()->put('/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry freezer probe', 'lock_version' => 1])->assertSee('The name is kept here, but is not on the device yet.');
+        $this->followingRedirects()->put('/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry freezer probe', 'lock_version' => 1])->assertSee('is kept here, and is not on the device.');
 
         self::assertSame(['Pantry freezer probe', null], [$this->slot('freezer')->name, $this->slot('freezer')->named_at]);
     }
@@ -74,21 +74,21 @@ final class NameMeshTest extends TestCase
         self::assertSame('Pantry freezer probe', $this->slot('freezer')->name);
     }
 
-    public function test_a_survey_is_stored_and_judged(): void
+    public function test_a_mesh_reading_is_stored_and_judged(): void
     {
         $this->get('/jobs/lantern-house/mesh')->assertSee('Ask the hub who hears whom')->assertSee('11 Zigbee devices are in');
-        $this->post('/jobs/lantern-house/radio-surveys')->assertRedirect();
+        $this->post('/jobs/lantern-house/mesh-readings')->assertRedirect();
         $this->pass(1);
         $this->get('/jobs/lantern-house/mesh')->assertSee('The hub asks its relays who they hear')->assertSee('data-live="yes"', false);
         $this->pass(10);
-        $survey = MeshReading::query()->firstOrFail();
+        $reading = MeshReading::query()->firstOrFail();
 
-        self::assertSame('done', $survey->state);
-        self::assertSame(11, $survey->accepted + $survey->thin + $survey->lost);
-        self::assertGreaterThan(0, $survey->lost, 'foil behind the plaster and no relay in the hall yet');
-        self::assertGreaterThan(20, $survey->links()->count());
-        $this->get('/jobs/lantern-house/mesh')->assertSee('What the survey says')->assertSee('lost');
-        self::assertTrue($this->logged('Survey done:'));
+        self::assertSame('done', $reading->state);
+        self::assertSame(11, $reading->accepted + $reading->thin + $reading->lost);
+        self::assertGreaterThan(0, $reading->lost, 'foil behind the plaster and no relay in the hall yet');
+        self::assertGreaterThan(20, $reading->links()->count());
+        $this->get('/jobs/lantern-house/mesh')->assertSee('What the reading says')->assertSee('lost');
+        self::assertTrue($this->logged('Mesh read:'));
         DB::enableQueryLog();
         $this->get('/jobs/lantern-house/mesh');
         self::assertLessThanOrEqual(12, count(DB::getQueryLog()));
@@ -97,7 +97,7 @@ final class NameMeshTest extends TestCase
     public function test_with_the_hall_relay_in_the_pantry_is_reached_and_the_rest_gets_advice(): void
     {
         $this->pairHallRelay();
-        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->post('/jobs/lantern-house/mesh-readings');
         $this->pass(10);
 
         self::assertSame(0, MeshReading::query()->firstOrFail()->lost);
@@ -119,7 +119,7 @@ final class NameMeshTest extends TestCase
 
     public function test_a_relay_that_the_plan_has_comes_before_a_new_one(): void
     {
-        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->post('/jobs/lantern-house/mesh-readings');
         $this->pass(10);
 
         $this->get('/jobs/lantern-house/mesh')->assertSee('Pair the ceiling relay in the hall')->assertSee('and helps 1 more: it has only to be paired.')
@@ -130,7 +130,7 @@ final class NameMeshTest extends TestCase
     public function test_an_added_relay_is_to_be_paired_and_no_second_one_is_asked_for(): void
     {
         $this->pairHallRelay();
-        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->post('/jobs/lantern-house/mesh-readings');
         $this->pass(10);
         $this->post('/jobs/lantern-house/relays', ['protocol' => 'zigbee', 'point' => 'pantry-p1']);
 
@@ -139,7 +139,7 @@ final class NameMeshTest extends TestCase
 
     public function test_every_thin_or_lost_device_has_its_remedy_beside_it(): void
     {
-        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->post('/jobs/lantern-house/mesh-readings');
         $this->pass(10);
         $page = $this->get('/jobs/lantern-house/mesh');
 
@@ -151,7 +151,7 @@ final class NameMeshTest extends TestCase
     public function test_the_advised_relay_from_the_van_makes_its_device_accepted(): void
     {
         $this->pairHallRelay();
-        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->post('/jobs/lantern-house/mesh-readings');
         $this->pass(10);
         $this->post('/jobs/lantern-house/relays', ['protocol' => 'zigbee', 'point' => 'pantry-p1']);
         $this->post('/jobs/lantern-house/windows', ['slot' => 'socket-relay-plug'])->assertRedirect();
@@ -161,7 +161,7 @@ final class NameMeshTest extends TestCase
         $address = (string) $this->siteJob()->nodes()->where('model', 'TW-RANGE-L')->value('address');
         $this->post('/jobs/lantern-house/slots/socket-relay-plug/node', ['address' => $address])->assertRedirect();
         $before = MeshReading::query()->firstOrFail();
-        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->post('/jobs/lantern-house/mesh-readings');
         $this->pass(20);
         $after = MeshReading::query()->latest('id')->firstOrFail();
 
@@ -169,21 +169,21 @@ final class NameMeshTest extends TestCase
         self::assertSame([1, 0], [$after->thin, $after->lost], 'what the advice had promised');
     }
 
-    public function test_a_second_touch_while_a_survey_runs_starts_no_second_one(): void
+    public function test_a_second_touch_while_a_mesh_reading_runs_starts_no_second_one(): void
     {
-        $this->post('/jobs/lantern-house/radio-surveys');
-        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->post('/jobs/lantern-house/mesh-readings');
+        $this->post('/jobs/lantern-house/mesh-readings');
 
         self::assertSame(1, MeshReading::query()->count());
     }
 
-    public function test_a_survey_that_the_gateway_never_heard_of_says_so_and_can_be_asked_again(): void
+    public function test_a_mesh_reading_that_the_gateway_never_heard_of_says_so_and_can_be_asked_again(): void
     {
         $this->gatewayIsAway();
-        $this->post('/jobs/lantern-house/radio-surveys');
-        $this->get('/jobs/lantern-house/mesh')->assertSee('The last survey did not end')->assertSee('Survey the mesh');
+        $this->post('/jobs/lantern-house/mesh-readings');
+        $this->get('/jobs/lantern-house/mesh')->assertSee('The last reading did not end')->assertSee('Read the mesh');
         $this->gatewayIsAway(false);
-        $this->post('/jobs/lantern-house/radio-surveys');
+        $this->post('/jobs/lantern-house/mesh-readings');
         $this->pass(10);
 
         self::assertSame(['failed', 'done'], MeshReading::query()->orderBy('id')->pluck('state')->all());
@@ -191,9 +191,9 @@ final class NameMeshTest extends TestCase
 
     public function test_a_job_without_a_linked_gateway_says_that_there_is_nobody_to_ask(): void
     {
-        $this->get('/jobs/calico-court/mesh')->assertSee('No gateway is linked to this job')->assertDontSee('Survey the mesh');
-        $this->get('/jobs/calico-court/pair')->assertSee('No gateway is linked to this job')->assertSee('8 to pair at their own controller');
-        $this->htmx('POST', '/jobs/calico-court/radio-surveys')->assertStatus(422)->assertSee('there is nobody to ask');
-        $this->htmx('POST', '/jobs/calico-court/windows', ['slot' => 'bath-leak'])->assertStatus(422)->assertSee('no gateway with a link');
+        $this->get('/jobs/calico-court/mesh')->assertSee('No hub that reads a mesh is linked')->assertDontSee('Read the mesh');
+        $this->get('/jobs/calico-court/pair')->assertSee('No hub is linked to this job')->assertSee('8 to put in by hand');
+        $this->htmx('POST', '/jobs/calico-court/mesh-readings')->assertStatus(422)->assertSee('No hub with a link reads a mesh');
+        $this->htmx('POST', '/jobs/calico-court/windows', ['slot' => 'bath-leak'])->assertStatus(422)->assertSee('No hub of this job opens a window');
     }
 }

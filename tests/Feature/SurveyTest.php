@@ -26,7 +26,7 @@ final class SurveyTest extends TestCase
         $this->put('/jobs/lantern-house/questions/bath-heater', ['answer' => 'Breaker 9, behind one.']);
         foreach (['Exchange the wall siren', 'Bring the hub away from the access point', 'Let the wall switch report less often'] as $move) {
             $page = (string) $this->get($survey)->assertSee("<h2>{$move}</h2>", false)->getContent();
-            preg_match('/name="slot" value="([^"]*)"><input type="hidden" name="text" value="([^"]+)"/', $page, $form);
+            preg_match('/name="slot" value="([^"]*)">\s*<input type="hidden" name="text" value="([^"]+)"/', $page, $form);
             $this->post('/jobs/lantern-house/snags', ['slot' => $form[1] ?? '', 'text' => html_entity_decode($form[2] ?? '')])->assertRedirect();
         }
 
@@ -38,7 +38,7 @@ final class SurveyTest extends TestCase
     {
         $rules = ['school' => 'at-bench', 'name_pattern' => '{what} {room} {n}', 'acceptance_db' => '16', 'clutter_constant_db' => '5', 'clutter_db_per_metre' => '0.3', 'lock_version' => 1];
         $survey = MeshReading::query()->create(['site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee', 'reference' => 'one', 'state' => 'done', 'asked_at' => now(), 'ended_at' => now(), 'accepted' => 1, 'thin' => 0, 'lost' => 10]);
-        RadioLink::query()->create(['radio_survey_id' => $survey->id, 'a' => 'gateway', 'b' => (string) $this->slot('freezer')->node?->address, 'margin_db' => 14]);
+        RadioLink::query()->create(['mesh_reading_id' => $survey->id, 'a' => 'gateway', 'b' => (string) $this->slot('freezer')->node?->address, 'margin_db' => 14]);
         $margin = fn (): float => (float) $this->slot('shed-plug')->forecasts()->latest('plan_version')->firstOrFail()->margin_db;
         $before = $margin();
         $this->put('/jobs/lantern-house/rules', $rules)->assertRedirect('/jobs/lantern-house/survey');

@@ -95,6 +95,7 @@ final class TenancyTest extends TestCase
             'job' => $job->key, 'slot' => 'front-lock', 'storey' => 'ground', 'pack' => (string) $pack->number,
             'snag' => (string) $job->snags()->value('key'), 'question' => (string) $job->questions()->value('key'),
             'credential' => (string) $job->credentials()->value('id'), 'pairAttempt' => (string) $job->pairAttempts()->value('id'),
+            'station' => 'pair', 'gateway' => (string) $job->gateways()->value('key'),
             'joinWindow' => (string) $job->joinWindows()->create(['gateway_id' => $job->gateways()->value('id'), 'reference' => 'window-1', 'state' => 'ended', 'seconds' => 1])->reference,
         ];
         $addresses = [];

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Bench\StationList;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
-use App\Stations\Station;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A request of a signed-in person about a job; routes have authorized it already. */
@@ -34,8 +34,8 @@ class JobRequest extends FormRequest
     /** The page that the slot was opened on. */
     public function backToSlot(Slot $slot): string
     {
-        $station = Station::tryFrom($this->string('station')->toString()) ?? Station::Survey;
+        $station = StationList::known($this->string('station')->toString());
 
-        return route($station->route(), ['job' => $this->siteJob(), 'slot' => $slot->key]);
+        return route(StationList::route($station), ['job' => $this->siteJob(), 'slot' => $slot->key]);
     }
 }

@@ -14,6 +14,9 @@ final class LabelPlacer
 
     private const LINE_HEIGHT = 1.15;
 
+    /** How far a text above or below slides, as a share of what stands out beyond its plate */
+    private const SLIDES = [0.5, 1.0, 0.25, 0.75];
+
     /**
      * @param  list<Box>  $taken
      * @param  list<Box>  $avoid  left free where there is a choice: walls, links
@@ -71,15 +74,28 @@ final class LabelPlacer
         $left = $plate->centreX() - $width / 2;
         $slide = ($width - $plate->width) / 2;
 
-        return [
-            new Box($left, $plate->y + $plate->height + self::GAP_M, $width, $height),
-            new Box($left, $plate->y - self::GAP_M - $height, $width, $height),
-            new Box($plate->x + $plate->width + self::GAP_M, $plate->centreY() - $height / 2, $width, $height),
-            new Box($plate->x - self::GAP_M - $width, $plate->centreY() - $height / 2, $width, $height),
-            new Box($left + $slide, $plate->y + $plate->height + self::GAP_M, $width, $height),
-            new Box($left - $slide, $plate->y + $plate->height + self::GAP_M, $width, $height),
-            new Box($left + $slide, $plate->y - self::GAP_M - $height, $width, $height),
-            new Box($left - $slide, $plate->y - self::GAP_M - $height, $width, $height),
+        $below = $plate->y + $plate->height + self::GAP_M;
+        $above = $plate->y - self::GAP_M - $height;
+        $right = $plate->x + $plate->width + self::GAP_M;
+        $before = $plate->x - self::GAP_M - $width;
+        $level = $plate->centreY() - $height / 2;
+        $boxes = [
+            new Box($left, $below, $width, $height),
+            new Box($left, $above, $width, $height),
+            new Box($right, $level, $width, $height),
+            new Box($before, $level, $width, $height),
         ];
+        foreach (self::SLIDES as $share) {
+            foreach ([$below, $above] as $y) {
+                $boxes[] = new Box($left + $slide * $share, $y, $width, $height);
+                $boxes[] = new Box($left - $slide * $share, $y, $width, $height);
+            }
+        }
+        foreach ([$right, $before] as $x) {
+            $boxes[] = new Box($x, $level - $height / 2, $width, $height);
+            $boxes[] = new Box($x, $level + $height / 2, $width, $height);
+        }
+
+        return $boxes;
     }
 }

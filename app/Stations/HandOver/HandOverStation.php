@@ -4,44 +4,67 @@ declare(strict_types=1);
 
 namespace App\Stations\HandOver;
 
+use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\Pack;
 use App\Models\Snag;
 use App\Plan\Lens;
+use App\Stations\Asked;
 use App\Stations\Move;
+use App\Stations\Progress;
+use App\Stations\Station;
+use Kavvel\Core\Handover\HandoverMove;
 use Kavvel\Core\Proving\Standing;
 
 /** What still stands between the job and its pack, and the packs that were made. */
-final readonly class HandOverStation
+final readonly class HandOverStation implements Station
 {
-    public function move(JobSheet $sheet): Move
-    {
-        $snags = Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->orderBy('id')->get();
-        $packs = Pack::query()->where('site_job_id', $sheet->job->id)->with('user')->latest('number')->limit(5)->get();
-        $making = $packs->first(static fn (Pack $pack): bool => $pack->isBeingMade());
-        $standings = array_count_values(array_map(static fn (SlotCard $card): string => $card->standing()->value, array_values($sheet->cards)));
+    private const PACKS_SHOWN = 5;
 
-        return new Move('hand-over.move', static fn (): array => [
-            'snag' => $snags->first(),
-            'snags' => $snags->count(),
-            'packs' => $packs,
-            'making' => $making,
-            'proved' => $standings[Standing::Proved->value] ?? 0,
-            'in' => $standings[Standing::In->value] ?? 0,
-            'planned' => $standings[Standing::Planned->value] ?? 0,
-            'faults' => $standings[Standing::Fault->value] ?? 0,
-        ], new Lens, $this->slotOf($sheet, $snags->first()), isLive: $making !== null, note: '');
+    public function number(): int
+    {
+        return 9;
     }
 
-    private function slotOf(JobSheet $sheet, ?Snag $snag): ?string
+    public function title(): string
     {
-        foreach ($sheet->cards as $card) {
-            if ($snag !== null && $card->slot->id === $snag->slot_id) {
-                return $card->key();
-            }
-        }
+        return 'Hand over';
+    }
 
-        return null;
+    public function progress(JobSheet $sheet, JobCounts $counts): Progress
+    {
+        return Progress::counting($counts->packNumber === null ? 0.0 : 1.0, $counts->openSnags, 'snag');
+    }
+
+    public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
+    {
+        $shown = Standing::tryFrom((string) $asked->show);
+        if ($shown !== null) {
+            return new Move('hand-over.standing', fn (): array => ['standing' => $shown, 'cards' => $this->with($sheet, $shown)], new Lens);
+        }
+        $packs = Pack::query()->where('site_job_id', $sheet->job->id)->with('user')->latest('number')->limit(self::PACKS_SHOWN)->get();
+        $making = $packs->first(static fn (Pack $pack): bool => $pack->isBeingMade());
+        $kind = HandoverMove::of($making !== null, $counts->openSnags, $counts->packNumber !== null, $counts->changesSincePack);
+        $snag = $kind !== HandoverMove::Settle
+            ? null
+            : Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->orderBy('id')->first();
+
+        return new Move('hand-over.move', fn (): array => [
+            'kind' => $kind,
+            'snag' => $snag,
+            'snags' => $counts->openSnags,
+            'packs' => $packs,
+            'making' => $making,
+            'changes' => $counts->changesSincePack,
+            'lastPack' => $packs->firstWhere('number', $counts->packNumber),
+            'standings' => array_map(fn (Standing $standing): int => count($this->with($sheet, $standing)), array_column(Standing::cases(), null, 'value')),
+        ], new Lens, slot: $sheet->cardOfSlot($snag?->slot_id)?->key(), isLive: $making !== null);
+    }
+
+    /** @return list<SlotCard> */
+    private function with(JobSheet $sheet, Standing $standing): array
+    {
+        return array_values(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->standing() === $standing));
     }
 }

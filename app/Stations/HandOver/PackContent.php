@@ -6,99 +6,96 @@ namespace App\Stations\HandOver;
 
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
+use App\Models\Company;
 use App\Models\MeshReading;
+use App\Models\Question;
 use App\Models\Snag;
 use App\Radio\MeasuredMesh;
-use Illuminate\Database\Eloquent\Collection;
-use Kavvel\Core\Handover\BatteryLife;
+use Illuminate\Support\Collection;
+use Kavvel\Core\Handover\BatteryPlan;
+use Kavvel\Core\Handover\BatteryRow;
+use Kavvel\Core\Handover\BatteryUse;
+use Kavvel\Core\Handover\KeepOn;
+use Kavvel\Core\Handover\RelayInUse;
 use Kavvel\Core\Mesh\MeshReport;
+use Kavvel\Core\Protocol\Protocol;
 
 /** What a pack says, taken together once. */
 final readonly class PackContent
 {
     /**
-     * @param  array<string, list<SlotCard>>  $rooms  the register, by room
+     * @param  array<string, list<SlotCard>>  $rooms  the register, by room and storey
+     * @param  list<SlotCard>  $faults  devices of which something has failed
+     * @param  list<Protocol>  $protocols  those whose tags stand in the register
      * @param  Collection<int, Snag>  $snags  accepted ones; open ones do not exist when a pack is issued
-     * @param  array<string, array{cells: int, slots: list<SlotCard>, shortest: BatteryLife, due: string}>  $batteries  by type
-     * @param  list<array{card: SlotCard, why: string}>  $keepPlugged
+     * @param  Collection<int, Question>  $answers
+     * @param  list<BatteryRow>  $batteries
+     * @param  list<KeepOn>  $keepOn
      */
     private function __construct(
+        public Company $company,
         public array $rooms,
+        public array $faults,
+        public array $protocols,
         public Collection $snags,
+        public Collection $answers,
         public array $batteries,
-        public array $keepPlugged,
-        public ?MeshReading $survey,
+        public array $keepOn,
+        public ?MeshReading $reading,
         public ?MeshReport $mesh,
     ) {}
 
     public static function of(JobSheet $sheet): self
     {
-        $survey = $sheet->job->radioSurveys()->where('state', 'done')->latest('id')->first();
-        $report = $survey === null ? null : MeasuredMesh::of($sheet, $survey)->report;
+        $job = $sheet->job;
+        $reading = $job->meshReadings()->where('state', 'done')->latest('id')->first();
+        $report = $reading === null ? null : MeasuredMesh::of($sheet, $reading)->report;
         $rooms = [];
+        $spoken = [];
         foreach ($sheet->cards as $card) {
-            $rooms[$card->room][] = $card;
+            $rooms[$card->where()][] = $card;
+            $spoken[$card->profile->protocol->value] = true;
         }
+        $in = array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->isIn());
 
         return new self(
+            Company::query()->findOrFail($job->company_id),
             $rooms,
-            $sheet->job->snags()->whereIn('state', ['open', 'accepted'])->orderBy('id')->get(),
-            self::batteries($sheet),
-            self::keepPlugged($sheet, $report),
-            $survey,
+            array_values(array_filter($in, static fn (SlotCard $card): bool => $card->ladder->fault() !== null)),
+            array_values(array_filter(Protocol::cases(), static fn (Protocol $protocol): bool => isset($spoken[$protocol->value]))),
+            $job->snags()->whereIn('state', ['open', 'accepted'])->orderBy('id')->get(),
+            $job->questions()->whereNotNull('answered_at')->orderBy('id')->get(),
+            BatteryPlan::of(self::batteries($in)),
+            KeepOn::among(self::relays($in), $report),
+            $reading,
             $report,
         );
     }
 
-    /** @return array<string, array{cells: int, slots: list<SlotCard>, shortest: BatteryLife, due: string}> */
-    private static function batteries(JobSheet $sheet): array
+    /**
+     * @param  array<string, SlotCard>  $in
+     * @return list<BatteryUse>
+     */
+    private static function batteries(array $in): array
     {
-        $types = [];
-        foreach ($sheet->cards as $card) {
-            $battery = $card->profile->battery;
-            if ($battery === null || ! $card->isIn()) {
-                continue;
+        $uses = [];
+        foreach ($in as $key => $card) {
+            if ($card->profile->battery !== null) {
+                $uses[] = new BatteryUse($key, $card->profile->battery, ($card->node->joined_at ?? now())->toDateTimeImmutable());
             }
-            $life = $battery->life();
-            $kept = $types[$battery->type] ?? null;
-            $shortest = $kept === null || $life->years < $kept['shortest']->years ? $life : $kept['shortest'];
-            $since = $card->node->joined_at ?? now();
-            $due = $since->copy()->addDays((int) round($life->years * 365.25));
-            $types[$battery->type] = [
-                'cells' => ($kept['cells'] ?? 0) + $battery->count,
-                'slots' => [...($kept['slots'] ?? []), $card],
-                'shortest' => $shortest,
-                'due' => $kept === null ? $due->format('Y-m') : min($kept['due'], $due->format('Y-m')),
-            ];
         }
-        ksort($types);
 
-        return $types;
+        return $uses;
     }
 
-    /** @return list<array{card: SlotCard, why: string}> mains devices that others reach the gateway through, and every other plug */
-    private static function keepPlugged(JobSheet $sheet, ?MeshReport $report): array
+    /**
+     * @param  array<string, SlotCard>  $in
+     * @return list<RelayInUse>
+     */
+    private static function relays(array $in): array
     {
-        $keep = [];
-        $below = [];
-        foreach ($report->nodes ?? [] as $node) {
-            foreach (array_slice($node->path, 1, -1) as $relay) {
-                $below[$relay] = ($below[$relay] ?? 0) + 1;
-            }
-        }
-        foreach ($sheet->cards as $card) {
-            if (! $card->isIn() || ! $card->profile->isRouter) {
-                continue;
-            }
-            $count = $below[$card->key()] ?? 0;
-            $keep[] = ['card' => $card, 'why' => match (true) {
-                $count === 1 => 'One device reaches the hub through it.',
-                $count > 1 => "{$count} devices reach the hub through it.",
-                $card->profile->removable => 'It relays for its neighbours while it is plugged in and on.',
-                default => 'It relays for its neighbours: leave its breaker on.',
-            }];
-        }
+        $relays = array_filter($in, static fn (SlotCard $card): bool => $card->profile->isRouter);
 
-        return $keep;
+        return array_values(array_map(static fn (SlotCard $card): RelayInUse => new RelayInUse($card->key(), $card->profile->removable), $relays));
     }
 }

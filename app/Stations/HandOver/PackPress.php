@@ -10,7 +10,8 @@ use App\Models\SiteJob;
 use App\Plan\Draughtsman;
 use App\Plan\Lens;
 use App\Plan\PlanStyle;
-use App\Stations\Mesh\MeshStation;
+use App\Radio\MeasuredMesh;
+use App\Radio\MeshLinks;
 use Closure;
 use Dompdf\Dompdf;
 use Dompdf\Options;
@@ -23,8 +24,6 @@ final readonly class PackPress
 
     private const WIDEST_MM = 174.0;
 
-    public function __construct(private MeshStation $mesh) {}
-
     /** @param Closure(int, string): void $progress percent and what is being done */
     public function print(SiteJob $job, Pack $pack, Closure $progress): string
     {
@@ -32,25 +31,51 @@ final readonly class PackPress
         $sheet = JobSheet::of($job);
         $content = PackContent::of($sheet);
         $progress(30, 'drawing the plans');
-        $lens = $this->mesh->move($sheet)->lens;
-        $plans = [];
-        foreach ($sheet->geometry->storeys as $storey) {
-            $drawing = Draughtsman::draw($sheet, $storey['key'], new Lens($lens->links));
-            $svg = view('plan.file', ['drawing' => $drawing, 'paint' => PlanStyle::paper()])->render();
-            $plans[] = ['name' => $storey['name'], 'widthMm' => min(self::WIDEST_MM, round($drawing->frame->width * self::MM_PER_METRE)), 'src' => 'data:image/svg+xml;base64,'.base64_encode($svg)];
-        }
+        $plans = $this->plans($sheet, $content);
         $progress(55, 'setting the pages');
         $html = view('packs.pack', ['job' => $job, 'pack' => $pack, 'sheet' => $sheet, 'content' => $content, 'plans' => $plans])->render();
         $progress(70, 'printing');
-        $options = new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'tempDir' => storage_path('app'), 'fontCache' => storage_path('app'), 'chroot' => storage_path('app')]);
-        $dompdf = new Dompdf($options);
-        $dompdf->setPaper('A4');
+        $dompdf = $this->dompdf();
         $dompdf->loadHtml($html, 'UTF-8');
         $dompdf->render();
         $this->number($dompdf, "{$job->name} · pack {$pack->number}");
         $progress(95, 'storing');
 
         return (string) $dompdf->output();
+    }
+
+    /** @return list<array{name: string, widthMm: float, src: string}> */
+    private function plans(JobSheet $sheet, PackContent $content): array
+    {
+        $links = $content->reading === null ? [] : MeshLinks::of($sheet, MeasuredMesh::of($sheet, $content->reading), $content->reading);
+        $plans = [];
+        foreach ($sheet->geometry->storeys as $storey) {
+            $drawing = Draughtsman::draw($sheet->plan(), $storey['key'], new Lens($links));
+            $svg = view('plan.file', ['drawing' => $drawing, 'paint' => PlanStyle::paper()])->render();
+            $plans[] = [
+                'name' => $storey['name'],
+                'widthMm' => min(self::WIDEST_MM, round($drawing->frame->width * self::MM_PER_METRE)),
+                'src' => 'data:image/svg+xml;base64,'.base64_encode($svg),
+            ];
+        }
+
+        return $plans;
+    }
+
+    private function dompdf(): Dompdf
+    {
+        $folder = storage_path('app');
+        $dompdf = new Dompdf(new Options([
+            'defaultFont' => 'DejaVu Sans',
+            'isRemoteEnabled' => false,
+            'isPhpEnabled' => false,
+            'tempDir' => $folder,
+            'fontCache' => $folder,
+            'chroot' => $folder,
+        ]));
+        $dompdf->setPaper('A4');
+
+        return $dompdf;
     }
 
     private function number(Dompdf $dompdf, string $title): void

@@ -8,27 +8,31 @@ use App\Logbook\Logbook;
 use App\Models\Pack;
 use App\Models\SiteJob;
 use App\Models\User;
-use Illuminate\Validation\ValidationException;
 
 /** Asks for a pack: numbered at once, made by the queue. */
 final readonly class Packs
 {
     public function __construct(private Logbook $logbook) {}
 
-    /** @throws ValidationException while a snag is open or another pack is being made */
+    /** @throws PackRefused while a snag is open or another pack is being made */
     public function ask(SiteJob $job, User $person): void
     {
         $this->giveUpStuck($job);
         $open = $job->snags()->where('state', 'open')->count();
         if ($open > 0) {
-            throw ValidationException::withMessages(['pack' => $open === 1
-                ? 'One snag is open. Clear it, or have the client accept it by name.'
-                : "{$open} snags are open. Clear them, or have the client accept them by name."]);
+            throw PackRefused::snagsAreOpen($open);
         }
-        if ($job->packs()->whereIn('state', ['asked', 'making'])->exists()) {
-            throw ValidationException::withMessages(['pack' => 'A pack is being made already.']);
+        if ($job->packs()->whereIn('state', Pack::UNDER_WAY)->exists()) {
+            throw PackRefused::isBeingMade();
         }
-        $pack = Pack::query()->create(['site_job_id' => $job->id, 'number' => (int) $job->packs()->lockForUpdate()->max('number') + 1, 'state' => 'asked', 'step' => 'waiting for its turn', 'user_id' => $person->id, 'asked_at' => now()]);
+        $pack = Pack::query()->create([
+            'site_job_id' => $job->id,
+            'number' => (int) $job->packs()->lockForUpdate()->max('number') + 1,
+            'state' => 'asked',
+            'step' => 'waiting for its turn',
+            'user_id' => $person->id,
+            'asked_at' => now(),
+        ]);
         $this->logbook->write($job, $person, 'pack', "Asked for pack {$pack->number}.");
         MakePack::dispatch($job->company_id, $pack->id);
     }
@@ -36,7 +40,7 @@ final readonly class Packs
     /** A queue that has stopped must not hold the next pack up. */
     private function giveUpStuck(SiteJob $job): void
     {
-        $job->packs()->whereIn('state', ['asked', 'making'])->where('asked_at', '<', now()->subMinutes(Pack::LONGEST_MINUTES))
+        $job->packs()->whereIn('state', Pack::UNDER_WAY)->where('asked_at', '<', now()->subMinutes(Pack::LONGEST_MINUTES))
             ->update(['state' => 'failed', 'step' => null, 'reason' => 'It was not made in time. Is the queue worker running?']);
     }
 }

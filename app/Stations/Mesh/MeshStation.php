@@ -4,104 +4,135 @@ declare(strict_types=1);
 
 namespace App\Stations\Mesh;
 
+use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\MeshReading;
 use App\Models\Snag;
 use App\Plan\Lens;
-use App\Plan\LensLink;
 use App\Radio\MeasuredMesh;
+use App\Radio\MeshLinks;
+use App\Radio\MeshMembers;
+use App\Stations\Asked;
+use App\Stations\Legend;
 use App\Stations\Move;
-use Kavvel\Core\Mesh\Graph;
-use Kavvel\Core\Mesh\Link;
+use App\Stations\Progress;
+use App\Stations\Station;
 use Kavvel\Core\Mesh\NodeJudgement;
+use Kavvel\Core\Protocol\Protocol;
 
-/** What the last survey says: links over the plan, what is thin or lost, and where one relay would help. */
-final readonly class MeshStation
+/** What the last mesh reading says: links over the plan, what is thin or lost, and where one relay would help. */
+final readonly class MeshStation implements Station
 {
-    private const PROTOCOL = 'zigbee';
-
     public function __construct(private Relays $relays) {}
 
-    public function move(JobSheet $sheet): Move
+    public function number(): int
+    {
+        return 5;
+    }
+
+    public function title(): string
+    {
+        return 'Mesh';
+    }
+
+    public function progress(JobSheet $sheet, JobCounts $counts): Progress
+    {
+        $open = $counts->thin + $counts->lost;
+        $judged = $counts->accepted + $open;
+        $protocol = Protocol::tryFrom((string) $counts->readProtocol);
+        $isStale = $protocol !== null && MeshMembers::age($counts->readMembers, $sheet, $protocol)->isStale();
+
+        return new Progress($judged === 0 ? 0.0 : $counts->accepted / $judged, $open + ($isStale ? 1 : 0), match (true) {
+            ! $counts->isRead => 'not read yet',
+            $isStale => 'read again',
+            default => implode(', ', array_filter([
+                $counts->thin > 0 ? "{$counts->thin}\u{a0}thin" : '',
+                $counts->lost > 0 ? "{$counts->lost}\u{a0}lost" : '',
+            ])),
+        });
+    }
+
+    public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
     {
         $newest = MeshReading::query()->where('site_job_id', $sheet->job->id)->latest('id')->first();
-        $running = in_array($newest?->state, ['asked', 'running', 'reading'], true) ? $newest : null;
+        $running = in_array($newest?->state, MeshReading::UNDER_WAY, true) ? $newest : null;
         $failed = $newest?->state === 'failed' ? $newest : null;
-        $last = $newest?->state === 'done' ? $newest : MeshReading::query()->where('site_job_id', $sheet->job->id)->where('state', 'done')->latest('id')->first();
-        $only = [self::PROTOCOL];
+        $last = $newest?->state === 'done'
+            ? $newest
+            : MeshReading::query()->where('site_job_id', $sheet->job->id)->where('state', 'done')->latest('id')->first();
+        $progress = ['running' => $running, 'failed' => $failed];
         if ($last === null) {
-            return new Move(
-                'mesh.first',
-                fn (): array => ['running' => $running, 'failed' => $failed, 'in' => $this->countMembers($sheet)],
-                new Lens(only: $only),
-                isLive: $running !== null,
-                note: 'no survey yet',
-            );
+            return $this->first($sheet, $progress);
         }
+        $age = MeshMembers::age($last->members, $sheet, $last->protocol);
         $mesh = MeasuredMesh::of($sheet, $last);
-        $open = $mesh->report->unaccepted(array_keys(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->profile->vital)));
-        $worst = $open[0] ?? null;
+        $lens = new Lens(MeshLinks::of($sheet, $mesh, $last), only: [$last->protocol]);
+        $legend = new Legend('read '.$last->ended_at?->onSite()->format('j M, H:i').($age->isStale() ? ', before the last changes' : ''));
+        if ($age->isStale()) {
+            return new Move('mesh.stale', static fn (): array => [...$progress, 'age' => $age], $lens, $legend, isLive: $running !== null);
+        }
+        $worst = $mesh->report->unaccepted($this->vital($sheet))[0] ?? null;
 
         return new Move(
             'mesh.move',
-            fn (): array => [
-                'running' => $running,
-                'failed' => $failed,
-                'survey' => $last,
-                'report' => $mesh->report,
-                'links' => count($mesh->graph->links),
-                'open' => $open,
-                'worst' => $worst === null ? null : $sheet->card($worst->id),
-                'judgement' => $worst,
-                'withSnag' => Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->whereNotNull('slot_id')->pluck('slot_id')->all(),
-                'remedies' => $this->relays->advise($sheet, $mesh, $last),
-                'title' => static fn (string $key): string => $sheet->card($key)?->slot->title() ?? ($key === MeasuredMesh::ROOT ? 'gateway' : $key),
-                'unmatched' => array_filter($mesh->report->nodes, static fn (NodeJudgement $node): bool => $sheet->card($node->id) === null),
-            ],
-            new Lens($this->links($sheet, $mesh), only: $only),
+            fn (): array => [...$progress, ...$this->card($sheet, $mesh, $last, $worst)],
+            $lens,
+            $legend,
             $worst?->id,
             isLive: $running !== null,
-            note: 'survey of '.$last->ended_at?->onSite()->format('j M, H:i'),
         );
     }
 
-    /** @return list<LensLink> chosen paths, and the best that a lost device has */
-    private function links(JobSheet $sheet, MeasuredMesh $mesh): array
+    /** @param array{running: MeshReading|null, failed: MeshReading|null} $progress */
+    private function first(JobSheet $sheet, array $progress): Move
     {
-        $links = [];
-        foreach ($mesh->report->nodes as $node) {
-            $link = $node->isReachable() ? $this->linkBetween($mesh->graph, $node->id, $node->path[1]) : $this->best($mesh->graph, $node->id);
-            if ($link !== null && $sheet->card($node->id) !== null) {
-                $other = $link->a === $node->id ? $link->b : $link->a;
-                $links[] = LensLink::measured($node->id, $other === MeasuredMesh::ROOT ? LensLink::GATEWAY : $other, $link->worseDb(), $sheet->job->acceptance_db);
-            }
-        }
+        $protocol = $this->readable($sheet);
+        $in = $protocol === null ? [] : array_filter($sheet->ofProtocol($protocol), static fn (SlotCard $card): bool => $card->isIn());
 
-        return $links;
+        return new Move(
+            'mesh.first',
+            static fn (): array => [...$progress, 'protocol' => $protocol, 'in' => count($in)],
+            new Lens(only: $protocol === null ? null : [$protocol]),
+            new Legend('not read yet'),
+            isLive: $progress['running'] !== null,
+        );
     }
 
-    private function linkBetween(Graph $graph, string $a, string $b): ?Link
+    /** @return array<string, mixed> */
+    private function card(JobSheet $sheet, MeasuredMesh $mesh, MeshReading $reading, ?NodeJudgement $worst): array
     {
-        foreach ($graph->linksOf($a) as $link) {
-            if ($link->a === $b || $link->b === $b) {
-                return $link;
+        return [
+            'reading' => $reading,
+            'report' => $mesh->report,
+            'links' => count($mesh->graph->links),
+            'open' => $mesh->report->unaccepted($this->vital($sheet)),
+            'worst' => $worst === null ? null : $sheet->card($worst->id),
+            'judgement' => $worst,
+            'withSnag' => Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->whereNotNull('slot_id')->pluck('slot_id')->all(),
+            'remedies' => $this->relays->advise($sheet, $mesh, $reading),
+            'title' => static fn (string $key): string => $sheet->card($key)?->slot->title() ?? ($key === MeasuredMesh::ROOT ? 'hub' : $key),
+            'unmatched' => array_filter($mesh->report->nodes, static fn (NodeJudgement $node): bool => $sheet->card($node->id) === null),
+        ];
+    }
+
+    /** @return list<string> locks, smoke and leak devices: they must not fail */
+    private function vital(JobSheet $sheet): array
+    {
+        return array_map(strval(...), array_keys(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->profile->vital)));
+    }
+
+    /** The first mesh that a linked hub can be asked about. */
+    private function readable(JobSheet $sheet): ?Protocol
+    {
+        foreach (Protocol::meshes() as $protocol) {
+            foreach ($sheet->linkedHubs() as $hub) {
+                if ($hub->opens($protocol)) {
+                    return $protocol;
+                }
             }
         }
 
         return null;
-    }
-
-    private function best(Graph $graph, string $id): ?Link
-    {
-        $links = $graph->linksOf($id);
-        usort($links, static fn (Link $a, Link $b): int => $b->worseDb() <=> $a->worseDb());
-
-        return $links[0] ?? null;
-    }
-
-    private function countMembers(JobSheet $sheet): int
-    {
-        return count(array_filter($sheet->ofProtocol(self::PROTOCOL), static fn (SlotCard $card): bool => $card->node !== null && $card->node->state !== 'left'));
     }
 }

@@ -4,47 +4,99 @@ declare(strict_types=1);
 
 namespace App\Stations\Name;
 
+use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Plan\Lens;
+use App\Stations\Asked;
+use App\Stations\Legend;
 use App\Stations\Move;
-use Illuminate\Support\Str;
+use App\Stations\Progress;
+use App\Stations\Station;
+use Kavvel\Core\Naming\Device;
 
 /** The next device that is in and has no name, with the name that the pattern gives it. */
-final readonly class NameStation
+final readonly class NameStation implements Station
 {
     private const NEXT_SHOWN = 5;
 
-    public function __construct(private Names $names) {}
-
-    public function move(JobSheet $sheet, ?string $wanted): Move
+    public function number(): int
     {
-        $unnamed = array_values(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->isIn() && ! $card->isNamed));
-        $target = $sheet->card($wanted) ?? $unnamed[0] ?? null;
-        $plan = $this->names->plan($sheet, $target?->key());
-        $proposals = array_column($plan->names, null, 'id');
-        $labels = [];
-        foreach ($sheet->cards as $key => $card) {
-            $labels[$key] = ! $card->isNamed ? $card->title() : self::withoutRoom((string) $card->slot->name, $card->room);
-        }
-        if ($target === null || ! $target->isIn()) {
-            return new Move('name.done', static fn (): array => ['conflicts' => $plan->conflicts, 'target' => $target], new Lens(labels: $labels));
-        }
-
-        return new Move('name.move', static fn (): array => [
-            'target' => $target,
-            'proposal' => $proposals[$target->key()],
-            'value' => $target->slot->name ?? $proposals[$target->key()]->name,
-            'waiting' => $target->slot->name !== null && ! $target->isNamed,
-            'conflicts' => array_values(array_filter($plan->conflicts, static fn ($conflict): bool => in_array($target->key(), $conflict->ids, true))),
-            'unnamed' => count($unnamed),
-            'then' => array_slice(array_values(array_filter($unnamed, static fn (SlotCard $card): bool => $card->key() !== $target->key())), 0, self::NEXT_SHOWN),
-            'proposals' => $proposals,
-        ], new Lens(labels: $labels), $target->key(), isLive: $target->slot->name !== null && ! $target->isNamed, note: 'pattern '.$sheet->job->name_pattern);
+        return 4;
     }
 
-    private static function withoutRoom(string $name, string $room): string
+    public function title(): string
     {
-        return str_starts_with($name, "{$room} ") ? Str::ucfirst(substr($name, strlen($room) + 1)) : $name;
+        return 'Name';
+    }
+
+    public function progress(JobSheet $sheet, JobCounts $counts): Progress
+    {
+        $named = count(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->isNamed));
+        $open = count($this->unnamed($sheet));
+
+        return new Progress($named / max(1, count($sheet->cards)), $open, $open === 0 ? '' : "{$open} to name");
+    }
+
+    public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
+    {
+        $unnamed = $this->unnamed($sheet);
+        $target = $sheet->card($asked->next) ?? $unnamed[0] ?? null;
+        $lens = new Lens(labels: array_map(static fn (SlotCard $card): string => self::label($card), $sheet->cards));
+        if ($target === null || ! $target->isIn()) {
+            return new Move('name.done', static fn (): array => [
+                'conflicts' => JobNames::of($sheet)->conflicts(),
+                'target' => $target,
+            ], $lens);
+        }
+        $isWaiting = $target->slot->name !== null && ! $target->isNamed && $target->slot->name_refused === null;
+
+        return new Move(
+            'name.move',
+            fn (): array => $this->card($sheet, $target, $unnamed, $isWaiting),
+            $lens,
+            new Legend("pattern {$sheet->job->name_pattern}"),
+            $target->key(),
+            $isWaiting,
+        );
+    }
+
+    /**
+     * @param  list<SlotCard>  $unnamed
+     * @return array<string, mixed>
+     */
+    private function card(JobSheet $sheet, SlotCard $target, array $unnamed, bool $isWaiting): array
+    {
+        $names = JobNames::of($sheet);
+        $then = array_filter($unnamed, static fn (SlotCard $card): bool => $card->key() !== $target->key());
+
+        return [
+            'target' => $target,
+            'judgement' => $names->judge($target->key()),
+            'device' => $names->device($target->key()),
+            'waiting' => $isWaiting,
+            'unnamed' => count($unnamed),
+            'then' => array_map(
+                static fn (SlotCard $card): array => ['card' => $card, 'name' => $names->name($card->key())],
+                array_slice(array_values($then), 0, self::NEXT_SHOWN),
+            ),
+        ];
+    }
+
+    /** @return list<SlotCard> those that are in and have not taken a name */
+    private function unnamed(JobSheet $sheet): array
+    {
+        return array_values(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->isIn() && ! $card->isNamed));
+    }
+
+    /** What stands under its plate: the name without its room, which the plan shows. */
+    private static function label(SlotCard $card): string
+    {
+        if (! $card->isNamed) {
+            return $card->title();
+        }
+        $device = new Device($card->key(), $card->room, '', '', null, (string) $card->slot->name);
+
+        return str($device->withinRoom())->ucfirst()->toString();
     }
 }

@@ -8,44 +8,48 @@ use App\Editing\OptimisticLock;
 use App\Gateway\GatewayAway;
 use App\Gateway\GatewayClient;
 use App\Gateway\GatewayRefused;
-use App\JobSheet\JobSheet;
+use App\JobSheet\HubOfSlot;
 use App\Logbook\Logbook;
-use App\Models\Node;
+use App\Models\Gateway;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
-use LogicException;
 
-/** Gives a slot its name, and writes it to the node. It counts as named once the gateway has confirmed it. */
+/** Gives a slot its name, and writes it to the node. It counts as named once the hub has confirmed it. */
 final readonly class Naming
 {
-    public function __construct(private Names $names, private OptimisticLock $lock, private Logbook $logbook) {}
+    public function __construct(private OptimisticLock $lock, private Logbook $logbook) {}
 
-    /** @throws ValidationException when the name would be mistaken for another */
+    /** @throws NameRefused when the name would be mistaken for another, or does not fit */
     public function give(SiteJob $job, Slot $slot, string $name, int $seenVersion, User $person): void
     {
-        $sheet = JobSheet::of($job);
-        $card = $sheet->cards[$slot->key];
-        $objection = $this->names->objection($sheet, $card, $name);
-        if ($objection !== null) {
-            throw ValidationException::withMessages(['name' => $objection]);
+        $judgement = JobNames::read($job)->judge($slot->key, $name);
+        if (! $judgement->isGood()) {
+            throw NameRefused::because($judgement->refusals);
         }
-        $isLinked = $card->node !== null && $sheet->isLinked($card);
-        $this->lock->update($slot, $seenVersion, ['name' => $name, 'named_at' => $isLinked ? null : now()], "the {$slot->title()}", ['name' => 'Name']);
+        $node = $slot->node()->first();
+        $gateway = $node === null ? null : HubOfSlot::linked($slot, $node);
+        $command = (string) str()->ulid();
+        $this->lock->update($slot, $seenVersion, [
+            'name' => $name,
+            'named_at' => $gateway === null ? now() : null,
+            'name_command' => $command,
+            'name_refused' => null,
+        ], "the {$slot->title()}", ['name' => 'Name']);
         $this->logbook->write($job, $person, 'name', "Named the {$slot->title()} “{$name}”.", $slot);
-        if ($isLinked) {
-            DB::afterCommit(fn () => $this->write($card->node ?? throw new LogicException('A linked slot has a node.'), $name));
+        if ($gateway !== null && $node !== null) {
+            DB::afterCommit(fn () => $this->write($gateway, $slot, $node->address, $name, $command));
         }
     }
 
-    private function write(Node $node, string $name): void
+    private function write(Gateway $gateway, Slot $slot, string $address, string $name, string $command): void
     {
         try {
-            GatewayClient::for($node->gateway()->firstOrFail())->label((string) str()->ulid(), $node->address, $name);
+            GatewayClient::for($gateway)->label($command, $address, $name);
         } catch (GatewayAway|GatewayRefused $failed) {
-            session()->flash('notice', "The name is kept here, but is not on the device yet. {$failed->getMessage()} Send it again when the gateway is back.");
+            Slot::query()->whereKey($slot->id)->update(['name_refused' => $failed->getMessage()]);
+            session()->flash('notice', "“{$name}” is kept here, and is not on the device. {$failed->getMessage()}");
         }
     }
 }

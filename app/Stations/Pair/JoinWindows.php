@@ -7,6 +7,7 @@ namespace App\Stations\Pair;
 use App\Gateway\GatewayAway;
 use App\Gateway\GatewayClient;
 use App\Gateway\GatewayRefused;
+use App\JobSheet\HubOfSlot;
 use App\Logbook\Logbook;
 use App\Models\Forecast;
 use App\Models\Gateway;
@@ -16,64 +17,111 @@ use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
+use Kavvel\Core\Pairing\AttemptEvent;
 use Kavvel\Core\Pairing\AttemptState;
+use Kavvel\Core\Protocol\Protocol;
 
-/** Opens and closes join windows. The gateway is asked only after the intent is stored. */
+/** Opens and closes join windows. The hub is asked only after the intent is stored. */
 final readonly class JoinWindows
 {
     public function __construct(private Logbook $logbook) {}
 
-    /** @throws ValidationException when another window is open, or no gateway can open one */
+    /** @throws WindowRefused when another window is open, or no hub can open one */
     public function open(SiteJob $job, Slot $slot, User $person): void
     {
-        $gateway = Gateway::query()->where('site_job_id', $job->id)->whereNotNull('url')->first()
-            ?? throw ValidationException::withMessages(['slot' => 'This job has no gateway with a link: pair it at its own controller.']);
-        $busy = JoinWindow::query()->with('slot')->where('gateway_id', $gateway->id)->whereIn('state', ['opening', 'open'])->lockForUpdate()->first();
+        $protocol = $slot->profile()->firstOrFail()->core($job->region)->protocol;
+        $gateway = HubOfSlot::opening($job, $protocol) ?? throw WindowRefused::noHubOpensIt($slot);
+        $busy = JoinWindow::query()->with('slot')->where('gateway_id', $gateway->id)->whereIn('state', JoinWindow::UNDER_WAY)
+            ->lockForUpdate()->first();
         if ($busy?->slot !== null && $busy->slot_id !== $slot->id) {
-            throw ValidationException::withMessages(['slot' => "A window is open already, for the {$busy->slot->title()}. Close it first."]);
+            throw WindowRefused::anotherIsOpen($busy->slot);
         }
         if ($busy !== null) {
             $this->replace($busy);
         }
-        $window = JoinWindow::query()->create(['site_job_id' => $job->id, 'gateway_id' => $gateway->id, 'reference' => (string) str()->ulid(), 'slot_id' => $slot->id,
-            'user_id' => $person->id, 'state' => 'opening', 'seconds' => GatewayClient::WINDOW_SECONDS]);
-        $margin = Forecast::query()->where('slot_id', $slot->id)->where('plan_version', $job->plan_version)->value('parent_margin_db');
-        PairAttempt::query()->create(['site_job_id' => $job->id, 'slot_id' => $slot->id, 'join_window_id' => $window->id, 'user_id' => $person->id,
-            'state' => AttemptState::Waiting, 'missing' => [], 'margin_db' => $margin, 'started_at' => now()]);
+        $window = JoinWindow::query()->create([
+            'site_job_id' => $job->id,
+            'gateway_id' => $gateway->id,
+            'reference' => (string) str()->ulid(),
+            'slot_id' => $slot->id,
+            'user_id' => $person->id,
+            'state' => 'opening',
+            'seconds' => $protocol->rules()->longestWindowSeconds() ?? 0,
+        ]);
+        PairAttempt::query()->create([
+            'site_job_id' => $job->id,
+            'slot_id' => $slot->id,
+            'join_window_id' => $window->id,
+            'user_id' => $person->id,
+            'state' => AttemptState::Waiting,
+            'missing' => [],
+            'margin_db' => Forecast::query()->where('slot_id', $slot->id)->where('plan_version', $job->plan_version)->value('parent_margin_db'),
+            'started_at' => now(),
+        ]);
         $this->logbook->write($job, $person, 'pair', "Opened the join window for the {$slot->title()}.", $slot);
-        $protocol = (string) $slot->profile()->firstOrFail()->data['protocol'];
         DB::afterCommit(fn () => $this->ask($gateway, $window, $protocol));
     }
 
     public function close(JoinWindow $window): void
     {
-        if (in_array($window->state, ['opening', 'open'], true)) {
-            DB::afterCommit(static function () use ($window): void {
-                try {
-                    GatewayClient::for($window->gateway()->firstOrFail())->closeWindow($window->reference);
-                } catch (GatewayAway|GatewayRefused) {
-                    // The gateway ends it by its own clock, and says so when it is back.
-                }
-            });
+        if (! in_array($window->state, JoinWindow::UNDER_WAY, true)) {
+            return;
+        }
+        DB::afterCommit(static function () use ($window): void {
+            try {
+                GatewayClient::for($window->gateway()->firstOrFail())->closeWindow($window->reference);
+            } catch (GatewayAway|GatewayRefused $failed) {
+                session()->flash('notice', "{$failed->getMessage()} The window ends by the hub’s own clock.");
+            }
+        });
+    }
+
+    /** Closes what is open for this slot, and lets go of it: the page is free for another. */
+    public function letGo(Slot $slot): void
+    {
+        foreach (JoinWindow::query()->where('slot_id', $slot->id)->whereIn('state', JoinWindow::UNDER_WAY)->get() as $window) {
+            $this->close($window);
+            $window->update(['slot_id' => null]);
         }
     }
 
-    /** A second try of the same device: the gateway ends the old window when it opens the new one. */
+    /** A second try of the same device: the hub ends the old window when it opens the new one. */
     private function replace(JoinWindow $window): void
     {
-        $window->update(['state' => 'ended', 'reason' => 'replaced', 'ended_at' => now()]);
-        $window->attempts()->whereIn('state', [AttemptState::Waiting, AttemptState::Announced, AttemptState::Interviewing])->update(['state' => AttemptState::Stopped, 'ended_at' => now()]);
+        $window->update(['state' => 'ended', 'reason' => AttemptEvent::Replaced->value, 'ended_at' => now()]);
+        $this->tell($window, AttemptEvent::Replaced);
     }
 
-    private function ask(Gateway $gateway, JoinWindow $window, string $protocol): void
+    private function ask(Gateway $gateway, JoinWindow $window, Protocol $protocol): void
     {
+        $client = GatewayClient::for($gateway);
         try {
-            GatewayClient::for($gateway)->openWindow($window->reference, $protocol, $window->seconds);
+            $seconds = $this->longest($client, $protocol);
+            $window->update(['seconds' => $seconds]);
+            $client->openWindow($window->reference, $protocol->value, $seconds);
         } catch (GatewayAway|GatewayRefused $failed) {
             $window->update(['state' => 'refused', 'reason' => $failed->getMessage(), 'ended_at' => now()]);
-            $window->attempts()->update(['state' => AttemptState::Stopped, 'ended_at' => now()]);
+            $this->tell($window, AttemptEvent::Refused);
             session()->flash('notice', "The window did not open. {$failed->getMessage()}");
+        }
+    }
+
+    /** How long this hub keeps such a window open. */
+    private function longest(GatewayClient $client, Protocol $protocol): int
+    {
+        foreach ($client->about()['radios'] as $radio) {
+            if ($radio['protocol'] === $protocol->value) {
+                return $radio['longestWindowSeconds'];
+            }
+        }
+
+        throw GatewayRefused::saying("It opens no windows for {$protocol->title()}.");
+    }
+
+    private function tell(JoinWindow $window, AttemptEvent $event): void
+    {
+        foreach ($window->attempts()->get() as $attempt) {
+            $attempt->update(['state' => $attempt->state->after($event), 'ended_at' => now()]);
         }
     }
 }

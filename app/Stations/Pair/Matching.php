@@ -12,43 +12,74 @@ use App\Models\Slot;
 use App\Models\Snag;
 use App\Models\User;
 use App\Proving\Proofs;
-use Illuminate\Validation\ValidationException;
-use Kavvel\Core\Proving\Outcome;
-use Kavvel\Core\Proving\Rung;
+use Kavvel\Core\Pairing\NodeFit;
+use Kavvel\Core\Proving\Shown;
 
 /** Commissioning in one act: this node is that slot's device. The window closes with it: one at a time. */
 final readonly class Matching
 {
     public function __construct(private Logbook $logbook, private Proofs $proofs, private JoinWindows $windows) {}
 
-    /** @throws ValidationException */
+    /** @throws MatchRefused */
     public function match(SiteJob $job, Slot $slot, Node $node, User $person): void
     {
-        if ($slot->node_id !== null && $slot->node_id !== $node->id) {
-            throw ValidationException::withMessages(['address' => "The {$slot->title()} has a node already. Take that one away first."]);
-        }
-        $other = Slot::query()->where('node_id', $node->id)->whereKeyNot($slot->id)->first();
-        if ($other !== null) {
-            throw ValidationException::withMessages(['address' => "{$node->address} is the {$other->title()} already."]);
-        }
-        $slot->update(['node_id' => $node->id]);
+        // Two people may touch one node at the same moment: the second waits here, and is told.
+        $node = Node::query()->whereKey($node->id)->lockForUpdate()->firstOrFail();
+        $slot = Slot::query()->whereKey($slot->id)->lockForUpdate()->firstOrFail();
+        $fit = NodeFit::of($slot->profile()->firstOrFail()->core($job->region), $node->reported());
+        $this->check($slot, $node, $fit);
+        $slot->update(['node_id' => $node->id, 'named_at' => $slot->node_id === $node->id ? $slot->named_at : null]);
+        $this->proofs->beginStay($slot, $node);
         if ($node->state === 'joined') {
-            $this->proofs->record($slot, Rung::Radio, Outcome::Passed, null, 'joined and interviewed');
+            $this->proofs->show($slot, Shown::byJoining());
         } else {
-            $this->acceptInPart($job, $slot, $node, $person);
+            $this->acceptInPart($job, $slot, $fit, $person);
         }
         $this->logbook->write($job, $person, 'pair', "Matched {$node->address} to the {$slot->title()}.", $slot);
-        foreach (JoinWindow::query()->where('site_job_id', $job->id)->whereIn('state', ['opening', 'open'])->get() as $window) {
+        $open = JoinWindow::query()->where('site_job_id', $job->id)->where('gateway_id', $node->gateway_id)->whereIn('state', JoinWindow::UNDER_WAY)->get();
+        foreach ($open as $window) {
             $this->windows->close($window);
             $window->update(['slot_id' => null]);
         }
     }
 
-    /** A device that joined in part is a failure until somebody accepts it; then it is a snag. */
-    private function acceptInPart(SiteJob $job, Slot $slot, Node $node, User $person): void
+    public function undo(SiteJob $job, Slot $slot, User $person): void
     {
-        $missing = array_diff($slot->profile()->firstOrFail()->data['capabilities'], $node->capabilities);
-        Snag::query()->create(['site_job_id' => $job->id, 'key' => (string) str()->ulid(), 'slot_id' => $slot->id, 'state' => 'open', 'raised_by' => $person->name, 'raised_at' => now(),
-            'text' => "The {$slot->title()} joined in part. Missing: ".implode(', ', $missing).'.']);
+        $node = $slot->node()->first();
+        $slot->update(['node_id' => null, 'named_at' => null]);
+        if ($node !== null) {
+            $this->proofs->endStay($slot, $node, 'its device was taken away');
+        }
+        $this->logbook->write($job, $person, 'pair', "Took the device away from the {$slot->title()}.", $slot);
+    }
+
+    /** @throws MatchRefused */
+    private function check(Slot $slot, Node $node, NodeFit $fit): void
+    {
+        $before = $slot->node_id === null || $slot->node_id === $node->id ? null : $slot->node()->first();
+        if ($before !== null && $before->state !== Node::LEFT) {
+            throw MatchRefused::slotIsTaken($slot);
+        }
+        $other = Slot::query()->where('node_id', $node->id)->whereKeyNot($slot->id)->first();
+        if ($other !== null) {
+            throw MatchRefused::nodeIsTaken($node, $other);
+        }
+        if (! $fit->isPossible()) {
+            throw MatchRefused::impossible($fit);
+        }
+    }
+
+    /** A device that joined in part is a failure until somebody accepts it; then it is a snag. */
+    private function acceptInPart(SiteJob $job, Slot $slot, NodeFit $fit, User $person): void
+    {
+        Snag::query()->create([
+            'site_job_id' => $job->id,
+            'key' => (string) str()->ulid(),
+            'slot_id' => $slot->id,
+            'state' => 'open',
+            'raised_by' => $person->name,
+            'raised_at' => now(),
+            'text' => "The {$slot->title()} joined in part. Missing: ".implode(', ', $fit->missing).'.',
+        ]);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stations\Pair;
 
-use App\Bench\Line;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use Kavvel\Core\Pairing\OrderSlot;
@@ -15,32 +14,31 @@ use Kavvel\Core\Pairing\WorkOrder;
 final readonly class WorkList
 {
     /**
-     * @param  list<array{card: SlotCard, why: string}>  $open  slots that the gateway link can pair now, in order
-     * @param  list<SlotCard>  $elsewhere  open slots of radios whose windows are opened by hand
+     * @param  list<array{card: SlotCard, why: string}>  $open  slots that a hub can pair over its link now, in order
+     * @param  list<SlotCard>  $byHand  open slots that are put in where Kavvel has no link to
      */
-    private function __construct(public array $open, public array $elsewhere) {}
+    private function __construct(public array $open, public array $byHand) {}
 
     /** @param list<string> $putOff keys that were skipped: they go to the end */
     public static function of(JobSheet $sheet, array $putOff): self
     {
-        $linked = $sheet->linkedProtocols();
-        $order = WorkOrder::of(PairingOrder::from($sheet->job->school), self::orderSlots($sheet), $sheet->gateway->key ?? 'gateway');
+        $hub = $sheet->hubs === [] ? 'hub' : $sheet->hubs[0]->key();
         $open = [];
-        $elsewhere = [];
-        foreach ($order as $entry) {
+        $byHand = [];
+        foreach (WorkOrder::of(PairingOrder::from($sheet->job->school), self::orderSlots($sheet), $hub) as $entry) {
             $card = $sheet->cards[$entry->id];
-            if ($card->isIn() || ! Line::isPaired($card->profile)) {
+            if ($card->isIn()) {
                 continue;
             }
-            if (in_array($card->profile->protocol, $linked, true)) {
+            if ($card->isLinked()) {
                 $open[] = ['card' => $card, 'why' => self::withTitles($entry->why, $sheet)];
             } else {
-                $elsewhere[] = $card;
+                $byHand[] = $card;
             }
         }
         usort($open, static fn (array $a, array $b): int => in_array($a['card']->key(), $putOff, true) <=> in_array($b['card']->key(), $putOff, true));
 
-        return new self($open, $elsewhere);
+        return new self($open, $byHand);
     }
 
     public function first(): ?SlotCard
@@ -59,6 +57,14 @@ final readonly class WorkList
         return '';
     }
 
+    /** @return list<array{card: SlotCard, why: string}> what follows when this one is done */
+    public function after(SlotCard $target, int $most): array
+    {
+        $then = array_filter($this->open, static fn (array $entry): bool => $entry['card']->key() !== $target->key());
+
+        return array_slice(array_values($then), 0, $most);
+    }
+
     /** @return list<OrderSlot> */
     private static function orderSlots(JobSheet $sheet): array
     {
@@ -75,6 +81,10 @@ final readonly class WorkList
     /** The core speaks of ids; people know the devices by their titles. */
     private static function withTitles(string $why, JobSheet $sheet): string
     {
-        return (string) preg_replace_callback('/“([^”]+)”/u', static fn (array $found): string => 'the '.($sheet->cards[$found[1]]->slot->title() ?? $found[1]), $why);
+        return (string) preg_replace_callback(
+            '/“([^”]+)”/u',
+            static fn (array $found): string => 'the '.($sheet->cards[$found[1]]->slot->title() ?? $found[1]),
+            $why,
+        );
     }
 }

@@ -41,10 +41,10 @@ final readonly class JobRules
         $this->judgeAgain($job);
     }
 
-    /** The last survey keeps its links; what they come to depends on the thresholds. */
+    /** The last mesh reading keeps its links; what they come to depends on the thresholds. */
     private function judgeAgain(SiteJob $job): void
     {
-        $survey = $job->radioSurveys()->where('state', 'done')->latest('id')->first();
-        $survey?->update(MeasuredMesh::of(JobSheet::of($job), $survey)->counts());
+        $reading = $job->meshReadings()->where('state', 'done')->latest('id')->first();
+        $reading?->update(MeasuredMesh::of(JobSheet::of($job), $reading)->counts());
     }
 }

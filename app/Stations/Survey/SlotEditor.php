@@ -12,14 +12,17 @@ use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
 use App\Radio\Forecasts;
-use Illuminate\Validation\ValidationException;
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Naming\Text;
+use Kavvel\Core\Protocol\Protocol;
 
 /** Adds, changes and removes slots; each change is a new version of the plan, with its forecasts. */
 final readonly class SlotEditor
 {
-    private const LABELS = ['place' => 'Place', 'what' => 'What', 'room_id' => 'Room', 'profile_id' => 'Profile', 'x' => 'x', 'y' => 'y', 'z' => 'Height', 'mounting' => 'Mounting', 'feed' => 'Feed', 'note' => 'Note'];
+    private const LABELS = [
+        'place' => 'Place', 'what' => 'What', 'room_id' => 'Room', 'profile_id' => 'Profile', 'x' => 'x', 'y' => 'y', 'z' => 'Height',
+        'mounting' => 'Mounting', 'feed' => 'Feed', 'note' => 'Note',
+    ];
 
     public function __construct(private Forecasts $forecasts, private Logbook $logbook, private OptimisticLock $lock) {}
 
@@ -41,24 +44,48 @@ final readonly class SlotEditor
         $this->forecasts->planChanged($job);
     }
 
-    /** @throws ValidationException when a device is in it */
+    /** @throws SlotRefused when a device is in it */
     public function remove(SiteJob $job, Slot $slot, User $person): void
     {
         if ($slot->node_id !== null) {
-            throw ValidationException::withMessages(['slot' => "The {$slot->title()} has a device. Take its node away first, so that nothing is left on the network unnoticed."]);
+            throw SlotRefused::hasDevice($slot);
         }
         $slot->delete();
         $this->logbook->write($job, $person, 'plan', "Removed the {$slot->title()} from the plan.", $slot);
         $this->forecasts->planChanged($job);
     }
 
-    public function addRelay(SiteJob $job, Point $point, string $protocol, User $person): Slot
+    /** Undoes a removal. */
+    public function restore(SiteJob $job, Slot $slot, User $person): void
     {
-        $profileId = array_key_first(array_filter(Catalogue::of($job->region), static fn (Profile $profile): bool => $profile->protocol === $protocol && $profile->isMadeToRelay()))
-            ?? throw ValidationException::withMessages(['point' => 'The catalogue has no '.Profile::protocolName($protocol).' device that is made to relay and stays plugged in.']);
+        if (! $slot->trashed()) {
+            return;
+        }
+        $slot->restore();
+        $this->logbook->write($job, $person, 'plan', "Put the {$slot->title()} back on the plan.", $slot);
+        $this->forecasts->planChanged($job);
+    }
 
-        return $this->add($job, ['room_id' => $point->room_id, 'point_id' => $point->id, 'profile_id' => $profileId, 'place' => 'socket', 'what' => 'relay plug',
-            'x' => $point->x, 'y' => $point->y, 'z' => $point->z, 'mounting' => 'surface', 'feed' => null, 'note' => 'Relay for the mesh: do not unplug.'], $person);
+    public function addRelay(SiteJob $job, Point $point, Protocol $protocol, User $person): Slot
+    {
+        $relays = array_filter(
+            Catalogue::of($job->region),
+            static fn (Profile $profile): bool => $profile->protocol === $protocol && $profile->isMadeToRelay(),
+        );
+
+        return $this->add($job, [
+            'room_id' => $point->room_id,
+            'point_id' => $point->id,
+            'profile_id' => array_key_first($relays) ?? throw SlotRefused::noRelayInCatalogue($protocol),
+            'place' => 'socket',
+            'what' => 'relay plug',
+            'x' => $point->x,
+            'y' => $point->y,
+            'z' => $point->z,
+            'mounting' => 'surface',
+            'feed' => null,
+            'note' => 'Relay for the mesh: do not unplug.',
+        ], $person);
     }
 
     private function freeKey(SiteJob $job, string $title): string

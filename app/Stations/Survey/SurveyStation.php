@@ -4,75 +4,93 @@ declare(strict_types=1);
 
 namespace App\Stations\Survey;
 
+use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\Question;
-use App\Models\Snag;
 use App\Plan\Lens;
-use App\Plan\LensLink;
-use App\Radio\RadioFindings;
+use App\Radio\ForecastLink;
+use App\Stations\Asked;
+use App\Stations\Legend;
 use App\Stations\Move;
+use App\Stations\Progress;
+use App\Stations\Station;
 use Kavvel\Core\Radio\Margin;
-use Kavvel\Core\Radio\RadioFinding;
+use Kavvel\Core\Survey\SurveyMove;
 
-/**
- * What only other people can answer, what no wall explains, and what the plan forecasts: in this order.
- *
- * @phpstan-type Card array{question: Question|null, findings: list<RadioFinding>, toRaise: list<RadioFinding>, weak: list<SlotCard>, words: array<string, int>, version: int}
- */
-final readonly class SurveyStation
+/** What only other people can answer, what no wall explains, and what the plan forecasts. */
+final readonly class SurveyStation implements Station
 {
-    public function move(JobSheet $sheet, ?string $openSlot): Move
+    public function number(): int
     {
-        $note = 'plan version '.$sheet->job->plan_version;
-        $open = $sheet->card($openSlot);
-        if ($open !== null) {
-            return new Move('survey.move', fn (): array => $this->card($sheet), new Lens($this->forecastLink($open), showPoints: true), note: $note);
-        }
-        $card = $this->card($sheet);
-        $slot = $this->slotOf($card);
-
-        return new Move('survey.move', static fn (): array => $card, new Lens($this->forecastLink($sheet->card($slot)), showPoints: true), $slot, note: $note);
+        return 1;
     }
 
-    /** @return Card */
-    private function card(JobSheet $sheet): array
+    public function title(): string
     {
-        $findings = (new RadioFindings($sheet))->all();
-        $raised = $findings === [] ? [] : Snag::query()->where('site_job_id', $sheet->job->id)->pluck('text')->all();
+        return 'Survey';
+    }
 
-        return [
-            'question' => Question::query()->where('site_job_id', $sheet->job->id)->whereNull('answered_at')->orderBy('due_on')->first(),
-            'findings' => $findings,
-            'toRaise' => array_values(array_filter($findings, static fn (RadioFinding $finding): bool => ! in_array($finding->text, $raised, true))),
-            'weak' => $this->weak($sheet),
-            'words' => array_count_values(array_map(static fn (SlotCard $card): string => $card->forecast?->bestDb === null ? 'none' : Margin::of($card->forecast->bestDb, $sheet->job->acceptance_db)->value, array_values($sheet->cards))),
-            'version' => $sheet->job->plan_version,
-        ];
+    public function progress(JobSheet $sheet, JobCounts $counts): Progress
+    {
+        $forecast = array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->profile->radio === null || $card->forecast !== null);
+        $findings = count(OpenFindings::of($sheet)->open);
+        $share = $sheet->cards === [] ? 0.0 : count($forecast) / count($sheet->cards);
+        $words = array_filter([
+            Progress::counting($share, $counts->openQuestions, 'question')->words,
+            Progress::counting($share, $findings, 'finding')->words,
+        ]);
+
+        return new Progress($share, $counts->openQuestions + $findings, implode(', ', $words));
+    }
+
+    public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
+    {
+        $findings = OpenFindings::of($sheet);
+        $weak = $this->weak($sheet);
+        $kind = SurveyMove::of(count($sheet->geometry->rooms), $counts->openQuestions, count($findings->open), count($weak));
+        $slot = match ($kind) {
+            SurveyMove::Settle => $findings->open[0]->slot,
+            SurveyMove::Look => $weak[0]->key(),
+            default => null,
+        };
+        $drawn = $sheet->card($asked->slot) ?? $sheet->card($slot);
+
+        return new Move(
+            'survey.move',
+            fn (): array => [
+                'kind' => $kind,
+                'question' => $kind === SurveyMove::Ask ? $this->question($sheet) : null,
+                'findings' => $findings,
+                'weak' => $weak,
+                'words' => $this->words($sheet),
+            ],
+            new Lens($drawn === null ? [] : ForecastLink::of($sheet, $drawn), showPoints: true),
+            new Legend("plan version {$sheet->job->plan_version}"),
+            $slot,
+        );
+    }
+
+    private function question(JobSheet $sheet): ?Question
+    {
+        return Question::query()->where('site_job_id', $sheet->job->id)->whereNull('answered_at')->orderBy('due_on')->first();
     }
 
     /** @return list<SlotCard> those that would not be accepted, the weakest first */
     private function weak(JobSheet $sheet): array
     {
-        $weak = array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->forecast?->bestDb !== null && $card->forecast->bestDb < $sheet->job->acceptance_db);
+        $weak = array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->forecast?->bestDb !== null
+            && ! Margin::of($card->forecast->bestDb, $sheet->job->acceptance_db)->isAccepted());
         usort($weak, static fn (SlotCard $a, SlotCard $b): int => $a->forecast?->bestDb <=> $b->forecast?->bestDb);
 
         return $weak;
     }
 
-    /** @param Card $card */
-    private function slotOf(array $card): ?string
+    /** @return array<string, int> how many devices the forecast says each word of; "none" of those without one */
+    private function words(JobSheet $sheet): array
     {
-        return match (true) {
-            $card['question'] !== null => null,
-            $card['toRaise'] !== [] => $card['toRaise'][0]->slot,
-            default => ($card['weak'][0] ?? null)?->key(),
-        };
-    }
-
-    /** @return list<LensLink> */
-    private function forecastLink(?SlotCard $card): array
-    {
-        return $card?->forecast?->marginDb === null ? [] : [LensLink::forecast($card->key(), LensLink::GATEWAY, $card->forecast->marginDb)];
+        return array_count_values(array_map(static fn (SlotCard $card): string => $card->forecast?->bestDb === null
+            ? 'none'
+            : Margin::of($card->forecast->bestDb, $sheet->job->acceptance_db)->value, array_values($sheet->cards)));
     }
 }

@@ -29,6 +29,12 @@ final readonly class Recipe
         );
     }
 
+    /** What a person says who sees that light: "It blinks slowly". */
+    public function seen(): string
+    {
+        return (string) preg_replace('/^(?:the|its) [\\p{L}-]+ /u', 'It ', $this->light);
+    }
+
     /** The step that a person does while the window is open; the last that is not just looking. */
     public function gesture(): ?Step
     {

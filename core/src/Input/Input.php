@@ -71,6 +71,16 @@ final readonly class Input
         return is_string($this->value) ? $this->value : throw InvalidInput::wrongType($this->at, 'text');
     }
 
+    /** Text, a number or a truth, as people read it. */
+    public function scalar(): string
+    {
+        return match (true) {
+            is_string($this->value), is_int($this->value), is_float($this->value) => (string) $this->value,
+            is_bool($this->value) => $this->value ? 'true' : 'false',
+            default => throw InvalidInput::wrongType($this->at, 'text, a number, true or false'),
+        };
+    }
+
     public function id(): string
     {
         return $this->text() !== '' ? $this->text() : throw InvalidInput::outOfRange($this->at, 'an id of at least one character');

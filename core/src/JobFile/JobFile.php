@@ -23,7 +23,7 @@ final readonly class JobFile
 {
     public const FORMAT = 'kavvel-job';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     public const STAGES = ['survey', 'commissioning', 'aftercare'];
 
@@ -48,10 +48,13 @@ final readonly class JobFile
     /** @throws InvalidInput with the JSON path of the first thing that can't be used */
     public static function parse(string $json): self
     {
-        $input = Input::parse($json);
-        $input->get('format')->word([self::FORMAT]);
+        $raw = Input::parse($json);
+        $raw->get('format')->word([self::FORMAT]);
+        /** @var array<string, mixed> $data */
+        $data = Upgrade::of(json_decode($json, true));
+        $input = Input::of($data);
         if ($input->get('version')->wholeFrom(1) !== self::VERSION) {
-            throw InvalidInput::outOfRange('$.version', 'the version '.self::VERSION);
+            throw InvalidInput::outOfRange('$.version', 'the version '.self::VERSION.' or earlier');
         }
         Check::date($input->get('asOf'));
         self::head($input->get('job'));
@@ -75,10 +78,12 @@ final readonly class JobFile
         $gateways = self::gateways($input, $storeys);
         $nodes = Records::addresses($input, array_keys($gateways));
         $slots = self::slots($input, $rooms, array_map(strval(...), array_keys($points)), $profiles, $nodes);
-        Records::check($input, array_map(static fn (SlotEntry $slot): string => $slot->key, $slots));
-
-        /** @var array<string, mixed> $data */
-        $data = json_decode($json, true);
+        Records::check(
+            $input,
+            array_map(static fn (SlotEntry $slot): string => $slot->key, $slots),
+            $nodes,
+            array_map(strval(...), array_keys($gateways)),
+        );
 
         return new self($data, $building, $slots, $gateways, $outlines, $points, $profiles);
     }

@@ -7,6 +7,7 @@ namespace Kavvel\Core\JobFile;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Pairing\AttemptState;
+use Kavvel\Core\Pairing\Light;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Rung;
@@ -27,10 +28,12 @@ final readonly class Records
                 throw InvalidInput::duplicateId($address->id(), $address->at);
             }
             $addresses[] = $address->id();
-            Check::known($node->get('gateway'), $gateways);
+            if ($node->find('gateway') !== null) {
+                Check::known($node->get('gateway'), $gateways);
+            }
             $node->get('protocol')->word(Protocol::words());
             $node->get('role')->word(['router', 'end']);
-            $node->get('state')->word(['announced', 'joined', 'in-part']);
+            $node->get('state')->word(['announced', 'joined', 'in-part', 'left']);
             $node->get('capabilities')->items();
             foreach (['joinedAt', 'heardAt'] as $time) {
                 Check::time($node->find($time));
@@ -40,12 +43,17 @@ final readonly class Records
         return $addresses;
     }
 
-    /** @param list<string> $slots */
-    public static function check(Input $input, array $slots): void
+    /**
+     * @param  list<string>  $slots
+     * @param  list<string>  $nodes  addresses
+     * @param  list<string>  $gateways
+     */
+    public static function check(Input $input, array $slots, array $nodes, array $gateways): void
     {
         foreach ($input->get('attempts')->items() as $attempt) {
             Check::known($attempt->get('slot'), $slots);
             $attempt->get('state')->word(array_column(AttemptState::cases(), 'value'));
+            $attempt->find('light')?->word(array_column(Light::cases(), 'value'));
             Check::time($attempt->get('startedAt'));
             Check::time($attempt->find('endedAt'));
         }
@@ -54,10 +62,16 @@ final readonly class Records
             $proof->get('rung')->word(array_column(Rung::cases(), 'value'));
             $proof->get('outcome')->word(array_column(Outcome::cases(), 'value'));
             Check::time($proof->get('at'));
+            if ($proof->find('node') !== null) {
+                Check::known($proof->get('node'), $nodes);
+            }
+            Check::time($proof->find('withdrawn')?->get('at'));
         }
-        foreach ($input->get('surveys')->items() as $survey) {
-            Check::time($survey->get('askedAt'));
-            foreach ($survey->get('links')->items() as $link) {
+        foreach ($input->get('meshReadings')->items() as $reading) {
+            Check::known($reading->get('gateway'), $gateways);
+            $reading->get('protocol')->word(Protocol::words());
+            Check::time($reading->get('askedAt'));
+            foreach ($reading->get('links')->items() as $link) {
                 $link->get('a')->id();
                 $link->get('b')->id();
                 $link->get('marginDb')->number();

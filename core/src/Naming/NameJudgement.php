@@ -33,7 +33,8 @@ final readonly class NameJudgement
         $warnings = [];
         foreach ($plan->conflicts as $conflict) {
             if (in_array($id, $conflict->ids, true)) {
-                $conflict->forbids() ? $refusals[] = $conflict->why : $warnings[] = $conflict->why;
+                $why = $conflict->kind === 'same' ? self::taken($conflict, $name, $devices) : $conflict->why;
+                $conflict->forbids() ? $refusals[] = $why : $warnings[] = $why;
             }
         }
 
@@ -52,6 +53,17 @@ final readonly class NameJudgement
             fn (LabelField $field): array => ['title' => $field->title, 'bytes' => $field->bytes, 'text' => $this->name->label($field)],
             $device->protocol?->rules()->labelFields() ?? [],
         );
+    }
+
+    /** @param list<Device> $devices */
+    private static function taken(Conflict $conflict, Name $name, array $devices): string
+    {
+        $others = array_values(array_filter($conflict->ids, static fn (string $id): bool => $id !== $name->id));
+        $other = self::device($devices, $others[0] ?? $name->id);
+        $title = Text::squeeze("{$other->place} {$other->what}");
+        $room = $other->room === '' ? '' : ' in the '.mb_strtolower($other->room, 'UTF-8');
+
+        return "“{$name->name}” is already the name of the {$title}{$room}. Add what tells them apart.";
     }
 
     /** @return list<string> a device with one field for its name shows that name: it has to fit as it is */

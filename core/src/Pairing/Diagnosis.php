@@ -4,97 +4,182 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Pairing;
 
+use Kavvel\Core\Catalogue\Step;
 use Kavvel\Core\Radio\Margin;
 
 /**
- * Ranks why an attempt failed, likeliest and cheapest first. After three failures of one kind the same try
- * is never given again: what changes the situation comes first.
+ * Ranks why an attempt failed or stands still, likeliest and cheapest first. What was tried and did nothing does not come
+ * first again, and after three failures of one kind the same try is never given a fourth time.
  */
 final readonly class Diagnosis
 {
     private const SAME_TRIES = 3;
 
+    private function __construct(private Evidence $evidence) {}
+
     /** @return list<Cause> at least one */
     public static function of(Evidence $evidence): array
     {
-        $causes = match ($evidence->ending) {
-            AttemptState::InPart, AttemptState::Failed => self::cutShort($evidence),
-            default => self::unheard($evidence),
-        };
+        $diagnosis = new self($evidence);
+        $causes = array_values(array_filter([
+            $diagnosis->otherRegion(),
+            ...match ($evidence->state) {
+                AttemptState::InPart, AttemptState::Failed => $diagnosis->cutShort(),
+                default => $diagnosis->unheard(),
+            },
+        ]));
         if ($evidence->sameBefore >= self::SAME_TRIES - 1) {
-            $again = array_filter($causes, static fn (Cause $cause): bool => in_array($cause->code, ['not-pairing', 'window', 'cut-short'], true));
-            $causes = [...array_values(array_udiff($causes, $again, static fn (Cause $a, Cause $b): int => strcmp($a->code, $b->code))), self::swap()];
+            $kept = array_filter($causes, static fn (Cause $cause): bool => ! in_array($cause->code, ['not-pairing', 'window', 'cut-short'], true));
+            $causes = [...array_values($kept), $diagnosis->swap()];
         }
 
         return $causes;
     }
 
-    /** @return list<Cause> */
-    private static function cutShort(Evidence $evidence): array
+    /** @return list<Cause|null> */
+    private function cutShort(): array
     {
-        $missing = $evidence->missing === [] ? '' : ' Missing: '.implode(', ', $evidence->missing).'.';
-        $causes = [];
-        if (self::isFar($evidence)) {
-            $causes[] = self::tooFar($evidence);
-        }
-        $causes[] = new Cause('cut-short', 'It fell asleep during the interview.'.$missing, 'Wake it again with one short press every second until the interview ends.');
-        if (! self::isFar($evidence)) {
-            $causes[] = new Cause('far', 'The link broke during the interview.', 'Bring it within 2 m of the gateway or a relay, and let it join there.');
-        }
-        $causes[] = new Cause('unsupported', 'This gateway does not know the model.', 'Look for other firmware of the gateway; without it these functions stay missing.');
+        $wokenBefore = $this->evidence->sameBefore > 0;
+        $asleep = $this->evidence->isOnBattery() ? $this->asleep() : $this->lostPower();
 
-        return $causes;
+        return [
+            $this->tooFar(),
+            $wokenBefore ? $this->brokenLink() : $asleep,
+            $wokenBefore ? $asleep : $this->brokenLink(),
+            $wokenBefore && $this->evidence->isOnBattery() ? $this->flatBattery() : null,
+            new Cause('unsupported', 'This hub does not know the model.', 'Look for other firmware of the hub; without it these functions stay missing.'),
+        ];
     }
 
-    /** @return list<Cause> */
-    private static function unheard(Evidence $evidence): array
+    /** @return list<Cause|null> */
+    private function unheard(): array
     {
-        $light = $evidence->profile->recipe === null ? 'its light should show that it waits' : $evidence->profile->recipe->light;
-        $gesture = $evidence->profile->recipe?->gesture();
-        $causes = [];
-        if (self::isFar($evidence)) {
-            $causes[] = self::tooFar($evidence);
-        }
-        if (! $evidence->sawLight) {
-            $causes[] = new Cause('not-pairing', "It is not waiting to be found: {$light}.", $gesture === null ? 'Start its pairing again.' : $gesture->sentence().', with the window open.');
-        }
-        $causes[] = new Cause('owned', 'Another network still owns it.', self::leave($evidence));
-        if ($evidence->ending === AttemptState::WindowEnded) {
-            $causes[] = new Cause('window', 'The window ended before it was ready.', 'Open the next window first, then wake the device.');
-        }
-        if ($evidence->profile->power === 'battery') {
-            $causes[] = new Cause('battery', 'Its battery is flat or the tab is still in.', 'Measure the battery, or put in a new one.');
-        }
-        $causes[] = new Cause('crowd', 'Another device answered in its place.', 'Switch off what else may be pairing, one at a time.');
+        $dark = $this->evidence->light === Light::None;
 
-        return $causes;
+        return [
+            $this->tooFar(),
+            $dark ? $this->noPower() : null,
+            $this->notPairing(),
+            new Cause('owned', 'Another network still owns it.', $this->leave()),
+            $this->evidence->state === AttemptState::WindowEnded ? $this->windowTooShort() : null,
+            ! $dark && $this->evidence->isOnBattery() ? $this->flatBattery() : null,
+            $this->crowd(),
+        ];
     }
 
-    private static function isFar(Evidence $evidence): bool
+    private function otherRegion(): ?Cause
     {
-        return $evidence->marginDb !== null && $evidence->marginDb < Margin::THIN_DB;
-    }
+        $made = $this->evidence->profile->region;
 
-    private static function tooFar(Evidence $evidence): Cause
-    {
-        return new Cause(
-            'far',
-            sprintf('The forecast at its place is %.0f dB: too far to join.', $evidence->marginDb),
-            'Bring it within 2 m of the gateway or a relay, let it join, then place it.',
+        return $made === null || $this->evidence->profile->suits($this->evidence->region) ? null : new Cause(
+            'region',
+            "It is made for {$made->value}, the hub for {$this->evidence->region->value}: they never hear each other.",
+            "Exchange it for the {$this->evidence->region->value} model.",
         );
     }
 
-    private static function leave(Evidence $evidence): string
+    private function tooFar(): ?Cause
     {
-        $steps = $evidence->profile->recipe->leave ?? [];
+        return ! $this->isFar() ? null : new Cause(
+            'far',
+            'The forecast at its place is '.Margin::text((float) $this->evidence->marginDb).': too far to join.',
+            'Bring it within 2 m of the hub or a relay, let it join, then place it.',
+        );
+    }
+
+    /** A device that shows nothing at all is first thought to have no power. */
+    private function noPower(): Cause
+    {
+        return $this->evidence->isOnBattery()
+            ? $this->flatBattery()
+            : new Cause('power', 'It shows no light: it has no power.', 'Look that its feed is on, and that nothing else switches it off.');
+    }
+
+    private function flatBattery(): Cause
+    {
+        return new Cause('battery', 'Its battery is flat, or the tab is still in.', 'Pull the tab, measure the battery, or put in a new one.');
+    }
+
+    private function notPairing(): ?Cause
+    {
+        if ($this->evidence->light === Light::Seen) {
+            return null;
+        }
+        $light = $this->evidence->profile->recipe->light ?? 'its light shows that it waits';
+        $gesture = $this->evidence->profile->recipe?->gesture();
+        $again = $gesture === null ? 'Start its pairing again.' : $gesture->sentence().', with the window open.';
+
+        return $this->evidence->light === Light::Other
+            ? new Cause('not-pairing', "Another pattern is another mode. Only when {$light}, it waits to be found.", $this->notHeld($gesture).$again)
+            : new Cause('not-pairing', "It may not be waiting to be found. When it does, {$light}.", $again);
+    }
+
+    /** The commonest slip is to hold what should be tapped. */
+    private function notHeld(?Step $gesture): string
+    {
+        return in_array($gesture?->kind, ['press', 'tap'], true) ? 'Let go of it for 10 s. Then: ' : '';
+    }
+
+    private function windowTooShort(): Cause
+    {
+        return new Cause('window', 'The window ended before it was ready.', 'Open the next window first, then wake the device.');
+    }
+
+    private function crowd(): Cause
+    {
+        $others = $this->evidence->strangers;
+
+        return new Cause(
+            'crowd',
+            match (true) {
+                $others === 0 => 'Another device may have answered in its place.',
+                $others === 1 => 'Another device announced in this window too.',
+                default => "{$others} other devices announced in this window too.",
+            },
+            'Switch off what else may be pairing, one at a time.',
+        );
+    }
+
+    private function asleep(): Cause
+    {
+        return new Cause('cut-short', 'It fell asleep during the interview.'.$this->missing(), 'Wake it again with one short press every second until the interview ends.');
+    }
+
+    private function lostPower(): Cause
+    {
+        return new Cause('cut-short', 'It lost power or was switched during the interview.'.$this->missing(), 'Leave it switched on, and let it join again.');
+    }
+
+    private function brokenLink(): ?Cause
+    {
+        return $this->isFar() ? null : new Cause(
+            'far',
+            'The link broke during the interview.',
+            'Bring it within 2 m of the hub or a relay, and let it join there.',
+        );
+    }
+
+    private function swap(): Cause
+    {
+        return new Cause('swap', 'The same try has failed three times.', 'Do not repeat it: take another unit from the van, and mark this one.');
+    }
+
+    private function isFar(): bool
+    {
+        return $this->evidence->marginDb !== null && $this->evidence->marginDb < Margin::THIN_DB;
+    }
+
+    private function missing(): string
+    {
+        return $this->evidence->missing === [] ? '' : ' Missing: '.implode(', ', $this->evidence->missing).'.';
+    }
+
+    private function leave(): string
+    {
+        $steps = $this->evidence->profile->recipe->leave ?? [];
 
         return $steps === []
             ? 'Reset it as its sheet says, then try again.'
-            : implode(', ', array_map(static fn ($step): string => $step->sentence(), $steps)).': that resets it. Then try again.';
-    }
-
-    private static function swap(): Cause
-    {
-        return new Cause('swap', 'The same try has failed three times.', 'Do not repeat it: take another unit from the van, and mark this one.');
+            : implode(', ', array_map(static fn (Step $step): string => $step->sentence(), $steps)).': that resets it. Then try again.';
     }
 }

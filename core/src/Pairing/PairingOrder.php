@@ -13,7 +13,7 @@ enum PairingOrder: string
     public function words(): string
     {
         return match ($this) {
-            self::InPlace => 'in place, outward from the gateway',
+            self::InPlace => 'in place, outward from the hub',
             self::AtBench => 'at the bench, then placed',
         };
     }

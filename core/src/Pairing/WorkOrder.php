@@ -42,12 +42,12 @@ final readonly class WorkOrder
         $secure = $this->byParent(array_filter($ends, static fn (OrderSlot $slot): bool => $slot->isSecure), self::byId(...));
         $others = $this->byParent(array_filter($ends, static fn (OrderSlot $slot): bool => ! $slot->isSecure), self::byMargin(...));
 
-        $entries = $this->entries($secure[''] ?? [], 'Joins securely, straight to the gateway');
+        $entries = $this->entries($secure[''] ?? [], 'Joins securely, straight to the hub');
         foreach ($routers as $router) {
             $entries[] = new OrderEntry($router->id, $this->whyRouter($router));
             $entries = [...$entries, ...$this->entries($secure["id {$router->id}"] ?? [], 'Joins securely, right after its relay')];
         }
-        $entries = [...$entries, ...$this->entries($others[''] ?? [], 'Battery device, straight to the gateway')];
+        $entries = [...$entries, ...$this->entries($others[''] ?? [], 'Battery device, straight to the hub')];
         foreach ($routers as $router) {
             $entries = [...$entries, ...$this->entries($others["id {$router->id}"] ?? [], 'Battery device; its relay is in by now')];
         }
@@ -67,7 +67,7 @@ final readonly class WorkOrder
             ...array_map(fn (OrderSlot $slot): OrderEntry => new OrderEntry($slot->id, $this->whyRouter($slot).'; recheck it once placed'), $routers),
             ...array_map(static fn (OrderSlot $slot): OrderEntry => new OrderEntry(
                 $slot->id,
-                $slot->isSecure ? 'Joins securely beside the gateway; recheck it once placed' : 'Battery device; recheck it once placed',
+                $slot->isSecure ? 'Joins securely beside the hub; recheck it once placed' : 'Battery device; recheck it once placed',
             ), $ends),
             ...$this->last(),
         ];
@@ -79,10 +79,10 @@ final readonly class WorkOrder
         $parent = $this->tree->parent($slot);
 
         return match (true) {
-            $below === 1 => 'One device reaches the gateway through this one',
-            $below > 1 => "{$below} devices reach the gateway through this one",
+            $below === 1 => 'One device reaches the hub through this one',
+            $below > 1 => "{$below} devices reach the hub through this one",
             $parent !== null => "Mains relay; its way leads through “{$parent->id}”",
-            default => 'Mains relay, straight to the gateway',
+            default => 'Mains relay, straight to the hub',
         };
     }
 
@@ -110,7 +110,7 @@ final readonly class WorkOrder
     /**
      * @param  array<int, OrderSlot>  $slots
      * @param  callable(OrderSlot, OrderSlot): int  $compare
-     * @return array<string, list<OrderSlot>> by parent; '' is the gateway
+     * @return array<string, list<OrderSlot>> by parent; '' is the hub
      */
     private function byParent(array $slots, callable $compare): array
     {

@@ -35,6 +35,28 @@ enum Margin: string
         return str_replace('-', '−', (string) (int) floor($db)).' dB';
     }
 
+    public function isAccepted(): bool
+    {
+        return $this === self::Firm || $this === self::Sound;
+    }
+
+    /**
+     * From where to where each word reaches, firm first.
+     *
+     * @return array<string, array{float, float|null}> dB from and to, by word; null: no end
+     */
+    public static function bounds(float $acceptedFromDb = self::ACCEPTED_DB): array
+    {
+        $firm = max(self::FIRM_DB, $acceptedFromDb);
+
+        return [
+            self::Firm->value => [$firm, null],
+            self::Sound->value => [$acceptedFromDb, $firm],
+            self::Thin->value => [self::THIN_DB, $acceptedFromDb],
+            self::Lost->value => [-INF, self::THIN_DB],
+        ];
+    }
+
     public function meaning(): string
     {
         return match ($this) {

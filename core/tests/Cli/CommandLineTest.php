@@ -33,7 +33,7 @@ final class CommandLineTest extends TestCase
             'order' => ['order', ['school' => 'in-place', 'gateway' => 'hub', 'slots' => [
                 ['id' => 'e', 'protocol' => 'zigbee', 'role' => 'end', 'position' => [0, 0, 0], 'secure' => false, 'parent' => 'r', 'marginDb' => 9],
                 ['id' => 'r', 'protocol' => 'zigbee', 'role' => 'router', 'position' => [0, 0, 0], 'secure' => false, 'parent' => null, 'marginDb' => 9],
-            ]], ['order' => [['id' => 'r', 'why' => 'One device reaches the gateway through this one'], ['id' => 'e', 'why' => 'Battery device; its relay is in by now']]]],
+            ]], ['order' => [['id' => 'r', 'why' => 'One device reaches the hub through this one'], ['id' => 'e', 'why' => 'Battery device; its relay is in by now']]]],
             'names' => ['names', ['pattern' => '{room} {place} {what} {n}', 'ecosystems' => [], 'rooms' => ['Hall'], 'groups' => [], 'devices' => [['id' => 'a', 'room' => 'Hall', 'place' => 'ceiling', 'what' => 'light', 'protocol' => 'zwave']]],
                 ['names' => [['id' => 'a', 'name' => 'Hall ceiling light', 'slug' => 'hall_ceiling_light', 'short' => ['matter' => 'Hall ceiling light', 'zwaveName' => 'ceiling light', 'zwaveLocation' => 'Hall']]], 'conflicts' => []]],
             'mesh' => ['mesh', ['protocol' => 'thread', 'root' => 'hub', 'acceptanceDb' => 12, 'nodes' => [['id' => 'hub', 'role' => 'root'], ['id' => '7', 'role' => 'end', 'removable' => false, 'capacity' => 10]], 'links' => [['a' => '7', 'b' => 'hub', 'marginDb' => 9.006, 'marginBackDb' => 30]]], [

@@ -67,7 +67,7 @@ final class JobFileTest extends TestCase
 
         return [
             'another format' => [$set('format', 'something'), 'unknown-value', '$.format'],
-            'a later version' => [$set('version', 2), 'out-of-range', '$.version'],
+            'a later version' => [$set('version', 3), 'out-of-range', '$.version'],
             'no slots' => [$drop('slots'), 'missing', '$.slots'],
             'no walls' => [$drop('walls'), 'missing', '$.walls'],
             'a date that is none' => [$set('asOf', '20 November'), 'out-of-range', '$.asOf'],

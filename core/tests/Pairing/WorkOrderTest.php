@@ -75,7 +75,7 @@ final class WorkOrderTest extends TestCase
         $order = WorkOrder::of(PairingOrder::InPlace, [$this->router('r', null, 20), $this->end('a', 'r', 1), $this->end('b', 'r', 2), $this->router('s', 'r', 4)], 'hub');
         $why = array_column(array_map(static fn (OrderEntry $entry): array => [$entry->id, $entry->why], $order), 1, 0);
 
-        self::assertSame('3 devices reach the gateway through this one', $why['r']);
+        self::assertSame('3 devices reach the hub through this one', $why['r']);
         self::assertSame('Mains relay; its way leads through “r”', $why['s']);
         self::assertStringContainsString('Battery device', $why['a']);
     }

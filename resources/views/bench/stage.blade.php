@@ -1,17 +1,26 @@
 @php($storeys = $bench->sheet->geometry->storeys)
-@php($at = array_search($bench->drawing->storey, array_column($storeys, 'key'), true))
+@php($at = array_search($bench->storey, array_column($storeys, 'key'), true))
 <section class="stage" aria-label="Plan">
     <div class="stage-bar">
         <nav class="keys" aria-label="Storeys">
             @foreach ($storeys as $number => $storey)
-            <a href="{{ $bench->url(['storey' => $storey['key'], 'slot' => null]) }}" @if ($number === $at) aria-current="true" @endif @if ($number === $at - 1) data-key="]" @elseif ($number === $at + 1) data-key="[" @endif>{{ $storey['name'] }}</a>
+            <a href="{{ $bench->url(['storey' => $storey['key'], 'slot' => null]) }}"
+                @if ($number === $at) aria-current="true" @endif
+                @if ($number === $at - 1) data-key="]" @elseif ($number === $at + 1) data-key="[" @endif>{{ $storey['name'] }}</a>
             @endforeach
         </nav>
-        <div class="keys zoom" role="group" aria-label="Zoom"><button type="button" data-zoom="out" aria-label="Further">−</button><button type="button" data-zoom="in" aria-label="Nearer">+</button><button type="button" data-zoom="all" aria-label="Whole storey">▢</button></div>
-        <div class="keys sort" role="group" aria-label="Plan or list"><button type="button" data-show="plan">Plan</button><button type="button" data-show="list">List</button></div>
+        <div class="keys zoom" role="group" aria-label="Zoom">
+            <button type="button" data-zoom="out" aria-label="Further">−</button>
+            <button type="button" data-zoom="in" aria-label="Nearer">+</button>
+            <button type="button" data-zoom="all" aria-label="Whole storey">▢</button>
+        </div>
+        <div class="keys sort" role="group" aria-label="Plan or list">
+            <button type="button" data-show="plan">Plan</button>
+            <button type="button" data-show="list">List</button>
+        </div>
     </div>
     <div class="plan-frame">
-        @include('plan.drawing', ['drawing' => $bench->drawing, 'paint' => App\Plan\PlanStyle::screen(), 'bench' => $bench])
+        @include('plan.drawing', ['paint' => App\Plan\PlanStyle::screen()])
     </div>
     @include('bench.list')
     @include('bench.legend')

@@ -6,6 +6,8 @@
     </x-form>
     @endcan
     <ul class="rows">
-        @foreach ($entries as $entry)<li><span>{{ $entry->text }}<time datetime="{{ $entry->at->toIso8601String() }}">{{ $entry->at->onSite()->format('j M, H:i') }} · {{ $entry->by }}</time></span></li>@endforeach
+        @foreach ($entries as $entry)
+        <li><span>{{ $entry->text }}<time datetime="{{ $entry->at->toIso8601String() }}">{{ $entry->at->onSite()->format('j M, H:i') }} · {{ $entry->by }}</time></span></li>
+        @endforeach
     </ul>
 </x-drawer>

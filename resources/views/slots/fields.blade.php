@@ -1,14 +1,28 @@
+@use('Kavvel\Core\Radio\Mounting')
 <div class="two">
     <label class="field"><span>Place</span><input name="place" value="{{ $values['place'] }}" maxlength="60"></label>
     <label class="field"><span>What</span><input name="what" value="{{ $values['what'] }}" maxlength="60" required></label>
 </div>
-<label class="field"><span>Room</span><select name="room">@foreach ($bench->sheet->geometry->rooms as $room)<option value="{{ $room['key'] }}" @selected($room['key'] === $values['room'])>{{ $room['name'] }}</option>@endforeach</select></label>
-<label class="field"><span>Profile</span><select name="profile">@foreach ($profiles as $profile)<option value="{{ $profile->key }}" @selected($profile->key === $values['profile'])>{{ $profile->name }} ({{ Kavvel\Core\Catalogue\Profile::tag($profile->protocol) }})</option>@endforeach</select></label>
+<label class="field"><span>Profile</span><select name="profile">
+    @foreach ($profiles ?? App\JobSheet\Catalogue::of($job->region) as $profile)
+    <option value="{{ $profile->key }}" @selected($profile->key === $values['profile'])>{{ $profile->name }} ({{ $profile->protocol->tag() }})</option>
+    @endforeach
+</select></label>
+<button type="button" class="btn" data-touch-plan>Touch its place on the plan</button>
+<label class="field"><span>Room</span><select name="room">
+    @foreach ($bench->sheet->geometry->rooms as $room)
+    <option value="{{ $room['key'] }}" @selected($room['key'] === $values['room'])>{{ $bench->sheet->geometry->roomTitle($room) }}</option>
+    @endforeach
+</select></label>
 <div class="three">
     <label class="field"><span>x, m</span><input name="x" value="{{ $values['x'] }}" inputmode="decimal" required></label>
     <label class="field"><span>y, m</span><input name="y" value="{{ $values['y'] }}" inputmode="decimal" required></label>
     <label class="field"><span>Height, m</span><input name="height" value="{{ $values['height'] }}" inputmode="decimal" required></label>
 </div>
-<label class="field"><span>Mounted</span><select name="mounting">@foreach (Kavvel\Core\Radio\Mounting::cases() as $mounting)<option value="{{ $mounting->value }}" @selected($mounting->value === $values['mounting'])>{{ $mounting->words() }}</option>@endforeach</select></label>
+<label class="field"><span>Mounted</span><select name="mounting">
+    @foreach (Mounting::cases() as $mounting)
+    <option value="{{ $mounting->value }}" @selected($mounting->value === $values['mounting'])>{{ $mounting->words() }}</option>
+    @endforeach
+</select></label>
 <label class="field"><span>Fed by</span><input name="feed" value="{{ $values['feed'] }}" maxlength="120"></label>
 <label class="field"><span>Note</span><input name="note" value="{{ $values['note'] }}" maxlength="200"></label>

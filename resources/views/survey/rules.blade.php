@@ -1,23 +1,34 @@
+@use('Kavvel\Core\Pairing\PairingOrder')
+@php($order = PairingOrder::from($job->school))
 <div>
     <h3>What this job goes by</h3>
     <table class="breakdown"><caption class="visually-hidden">Rules of this job</caption><tbody>
         <tr><td>A link is accepted from</td><td>{{ $job->acceptance_db }} dB</td></tr>
-        <tr><td>Furniture and people <span class="quiet">(assumed)</span></td><td>{{ $job->clutter_constant_db }} dB + {{ $job->clutter_db_per_metre }} dB/m</td></tr>
-        <tr><td>Order of work</td><td class="!whitespace-normal">{{ Kavvel\Core\Pairing\PairingOrder::from($job->school)->words() }}</td></tr>
+        <tr><td>Furniture and people <span class="quiet">(assumed)</span></td>
+            <td>{{ $job->clutter_constant_db }} dB + {{ $job->clutter_db_per_metre }} dB/m</td></tr>
+        <tr><td>Order of work</td><td class="!whitespace-normal">{{ $order->words() }}</td></tr>
         <tr><td>Names</td><td class="!whitespace-normal">{{ $job->name_pattern }}</td></tr>
     </tbody></table>
     @if ($bench->mayLead())
-    <details><summary>Change the rules of this job</summary>
+    <details id="rules"><summary>Change the rules of this job</summary>
         <x-form :action="route('jobs.rules.update', $job)" method="put">
             <input type="hidden" name="lock_version" value="{{ $job->lock_version }}">
-            <label class="field"><span>A link is accepted from, dB</span><input name="acceptance_db" value="{{ $job->acceptance_db }}" inputmode="decimal" required></label>
+            <label class="field"><span>A link is accepted from, dB</span>
+                <input name="acceptance_db" value="{{ $job->acceptance_db }}" inputmode="decimal" required></label>
             <div class="two">
-                <label class="field"><span>Clutter, dB</span><input name="clutter_constant_db" value="{{ $job->clutter_constant_db }}" inputmode="decimal" required></label>
-                <label class="field"><span>and for each metre</span><input name="clutter_db_per_metre" value="{{ $job->clutter_db_per_metre }}" inputmode="decimal" required></label>
+                <label class="field"><span>Clutter, dB</span>
+                    <input name="clutter_constant_db" value="{{ $job->clutter_constant_db }}" inputmode="decimal" required></label>
+                <label class="field"><span>and for each metre</span>
+                    <input name="clutter_db_per_metre" value="{{ $job->clutter_db_per_metre }}" inputmode="decimal" required></label>
             </div>
-            <label class="field"><span>Order of work</span><select name="school">@foreach (Kavvel\Core\Pairing\PairingOrder::cases() as $school)<option value="{{ $school->value }}" @selected($school->value === $job->school)>{{ $school->words() }}</option>@endforeach</select></label>
-            <p class="quiet">{{ Kavvel\Core\Pairing\PairingOrder::from($job->school)->why() }}</p>
-            <label class="field"><span>Names: {room} {place} {what} {n}</span><input name="name_pattern" value="{{ $job->name_pattern }}" maxlength="120" required></label>
+            <label class="field"><span>Order of work</span><select name="school">
+                @foreach (PairingOrder::cases() as $one)
+                <option value="{{ $one->value }}" @selected($one === $order)>{{ $one->words() }}</option>
+                @endforeach
+            </select></label>
+            <p class="quiet">{{ $order->why() }}</p>
+            <label class="field"><span>Names: {room} {place} {what} {n}</span>
+                <input name="name_pattern" value="{{ $job->name_pattern }}" maxlength="120" required></label>
             <button class="btn">Save the rules</button>
         </x-form>
     </details>

@@ -17,7 +17,7 @@ final class PlanController
 {
     public function __invoke(SiteJob $job, Storey $storey): Response
     {
-        $drawing = Draughtsman::draw(JobSheet::of($job), $storey->key, new Lens);
+        $drawing = Draughtsman::draw(JobSheet::of($job)->plan(), $storey->key, new Lens);
 
         return response()->view('plan.file', ['drawing' => $drawing, 'paint' => PlanStyle::paper()])->header('Content-Type', 'image/svg+xml');
     }

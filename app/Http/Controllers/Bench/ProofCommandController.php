@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
+use App\Bench\ProofCommands;
 use App\Http\Requests\JobRequest;
 use App\Models\SiteJob;
 use App\Models\Slot;
-use App\Proving\ProofCommands;
 use Illuminate\Http\RedirectResponse;
 
 final class ProofCommandController

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Bench;
 
 use App\Http\Requests\Bench\ProofRequest;
-use App\Logbook\Logbook;
+use App\Http\Requests\Bench\ProofWithdrawalRequest;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Proving\Proofs;
@@ -13,10 +13,18 @@ use Illuminate\Http\RedirectResponse;
 
 final class ProofController
 {
-    public function store(ProofRequest $request, SiteJob $job, Slot $slot, Proofs $proofs, Logbook $logbook): RedirectResponse
+    public function store(ProofRequest $request, SiteJob $job, Slot $slot, Proofs $proofs): RedirectResponse
     {
-        $proofs->record($slot, $request->rung(), $request->outcome(), $request->person()->id, $request->string('reason')->toString() ?: null);
-        $logbook->write($job, $request->person(), 'proof', "{$slot->title()}, {$request->rung()->words()}: {$request->outcome()->value}. {$request->string('reason')}", $slot);
+        $reason = $request->string('reason')->squish()->toString() ?: null;
+        $proofs->note($slot, $request->rung(), $request->outcome(), $request->person(), $reason);
+
+        return redirect($request->backToSlot($slot), 303);
+    }
+
+    /** Takes back what counts for a rung, with the reason. */
+    public function destroy(ProofWithdrawalRequest $request, SiteJob $job, Slot $slot, Proofs $proofs): RedirectResponse
+    {
+        $proofs->withdraw($slot, $request->rung(), $request->person(), $request->string('reason')->squish()->toString());
 
         return redirect($request->backToSlot($slot), 303);
     }

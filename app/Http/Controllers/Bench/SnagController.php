@@ -20,7 +20,7 @@ final class SnagController
         return view('drawers.snags', [
             'job' => $job,
             'snags' => $job->snags()->with('slot')->orderByRaw("state = 'open' desc")->orderBy('id')->get(),
-            'slots' => $job->slots()->orderBy('place')->get(),
+            'slots' => $job->slots()->with('room')->orderBy('place')->get(),
         ]);
     }
 

@@ -11,9 +11,9 @@ use Illuminate\Http\RedirectResponse;
 
 final class MeshReadingController
 {
-    public function store(JobRequest $request, SiteJob $job, MeshReadings $surveys): RedirectResponse
+    public function store(JobRequest $request, SiteJob $job, MeshReadings $readings): RedirectResponse
     {
-        $surveys->start($job, $request->person());
+        $readings->start($job, $request->person());
 
         return redirect()->route('jobs.mesh', $job, 303);
     }

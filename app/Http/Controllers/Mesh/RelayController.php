@@ -14,7 +14,7 @@ final class RelayController
     /** Adds the advised relay to the work, as a slot at its point. */
     public function store(RelayRequest $request, SiteJob $job, SlotEditor $editor): RedirectResponse
     {
-        $slot = $editor->addRelay($job, $request->point(), $request->string('protocol')->toString(), $request->person());
+        $slot = $editor->addRelay($job, $request->point(), $request->protocol(), $request->person());
 
         return redirect()->route('jobs.pair', ['job' => $job, 'next' => $slot->key], 303);
     }

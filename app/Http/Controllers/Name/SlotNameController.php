@@ -7,11 +7,25 @@ namespace App\Http\Controllers\Name;
 use App\Http\Requests\Name\SlotNameRequest;
 use App\Models\SiteJob;
 use App\Models\Slot;
+use App\Stations\Name\JobNames;
 use App\Stations\Name\Naming;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
 
 final class SlotNameController
 {
+    /** What becomes of a name while it is typed. */
+    public function show(Request $request, SiteJob $job, Slot $slot): View
+    {
+        $names = JobNames::read($job);
+
+        return view('name.judgement', [
+            'judgement' => $names->judge($slot->key, $request->string('name')->limit(64, '')->toString()),
+            'device' => $names->device($slot->key),
+        ]);
+    }
+
     public function update(SlotNameRequest $request, SiteJob $job, Slot $slot, Naming $naming): RedirectResponse
     {
         $naming->give($job, $slot, $request->string('name')->squish()->toString(), $request->integer('lock_version'), $request->person());

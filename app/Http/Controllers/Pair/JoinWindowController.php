@@ -14,11 +14,13 @@ use Illuminate\Http\RedirectResponse;
 
 final class JoinWindowController
 {
+    /** The slot stays chosen, whatever becomes of its window. */
     public function store(JoinWindowRequest $request, SiteJob $job, JoinWindows $windows): RedirectResponse
     {
-        $windows->open($job, $request->slot(), $request->person());
+        $slot = $request->slot();
+        $windows->open($job, $slot, $request->person());
 
-        return redirect()->route('jobs.pair', $job, 303);
+        return redirect()->route('jobs.pair', ['job' => $job, 'next' => $slot->key], 303);
     }
 
     public function destroy(JobRequest $request, SiteJob $job, JoinWindow $joinWindow, JoinWindows $windows, Logbook $logbook): RedirectResponse
@@ -26,6 +28,6 @@ final class JoinWindowController
         $windows->close($joinWindow);
         $logbook->write($job, $request->person(), 'pair', 'Closed the join window.');
 
-        return redirect()->route('jobs.pair', $job, 303);
+        return redirect()->route('jobs.pair', ['job' => $job, 'next' => $joinWindow->slot()->value('key')], 303);
     }
 }

@@ -6,7 +6,6 @@ namespace App\Http\Controllers\Pair;
 
 use App\Http\Requests\JobRequest;
 use App\Http\Requests\Pair\NodeMatchRequest;
-use App\Logbook\Logbook;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Stations\Pair\Matching;
@@ -21,10 +20,9 @@ final class NodeMatchController
         return redirect()->route('jobs.pair', $job, 303);
     }
 
-    public function destroy(JobRequest $request, SiteJob $job, Slot $slot, Logbook $logbook): RedirectResponse
+    public function destroy(JobRequest $request, SiteJob $job, Slot $slot, Matching $matching): RedirectResponse
     {
-        $slot->update(['node_id' => null, 'named_at' => null]);
-        $logbook->write($job, $request->person(), 'pair', "Took the node away from the {$slot->title()}.", $slot);
+        $matching->undo($job, $slot, $request->person());
 
         return redirect()->route('jobs.pair', ['job' => $job, 'slot' => $slot->key], 303);
     }

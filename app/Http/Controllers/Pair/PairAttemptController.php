@@ -15,10 +15,11 @@ final class PairAttemptController
     /** What only a person can see: whether the light shows that the device waits. */
     public function update(PairAttemptRequest $request, SiteJob $job, PairAttempt $pairAttempt, Logbook $logbook): RedirectResponse
     {
-        $pairAttempt->update(['saw_light' => $request->boolean('saw_light')]);
+        $light = $request->light();
+        $pairAttempt->update(['light' => $light]);
         $slot = $pairAttempt->slot()->firstOrFail();
-        $logbook->write($job, $request->person(), 'pair', $request->boolean('saw_light') ? "The {$slot->title()} shows its light." : "The {$slot->title()} shows no light.", $slot);
+        $logbook->write($job, $request->person(), 'pair', "The {$slot->title()} {$light->words()}.", $slot);
 
-        return redirect()->route('jobs.pair', ['job' => $job, 'light' => $request->boolean('saw_light') ? null : 'none'], 303);
+        return redirect()->route('jobs.pair', ['job' => $job, 'next' => $slot->key], 303);
     }
 }

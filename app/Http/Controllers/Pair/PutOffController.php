@@ -6,7 +6,6 @@ namespace App\Http\Controllers\Pair;
 
 use App\Http\Requests\JobRequest;
 use App\Logbook\Logbook;
-use App\Models\JoinWindow;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Stations\Pair\JoinWindows;
@@ -18,10 +17,7 @@ final class PutOffController
     public function store(JobRequest $request, SiteJob $job, Slot $slot, PutOff $putOff, JoinWindows $windows, Logbook $logbook): RedirectResponse
     {
         $putOff->add($job, $slot);
-        foreach (JoinWindow::query()->where('slot_id', $slot->id)->whereIn('state', ['opening', 'open'])->get() as $window) {
-            $windows->close($window);
-            $window->update(['slot_id' => null]);
-        }
+        $windows->letGo($slot);
         $logbook->write($job, $request->person(), 'pair', "Skipped the {$slot->title()} for now.", $slot);
 
         return redirect()->route('jobs.pair', $job, 303);

@@ -31,6 +31,15 @@ final class SlotController
     {
         $editor->remove($job, $slot, $request->person());
 
-        return redirect()->route('jobs.survey', $job, 303);
+        return redirect()->route('jobs.survey', $job, 303)
+            ->with('saved', "The {$slot->title()} is off the plan.")->with('removed', $slot->key);
+    }
+
+    /** Undoes a removal. */
+    public function restore(JobRequest $request, SiteJob $job, Slot $slot, SlotEditor $editor): RedirectResponse
+    {
+        $editor->restore($job, $slot, $request->person());
+
+        return redirect()->route('jobs.survey', ['job' => $job, 'slot' => $slot->key], 303);
     }
 }

@@ -14,7 +14,7 @@ final class RelayRequest extends JobRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['protocol' => ['required', Rule::enum(Protocol::class)], 'point' => ['required', 'string', function (string $attribute, mixed $value, callable $fail): void {
+        return ['protocol' => ['required', Rule::in(array_column(Protocol::meshes(), 'value'))], 'point' => ['required', 'string', function (string $attribute, mixed $value, callable $fail): void {
             $point = $this->siteJob()->points()->where('key', $value)->where('mains', true)->first();
             if ($point === null) {
                 $fail('There is no such mains point on the plan any more. Open the page again.');
@@ -22,6 +22,11 @@ final class RelayRequest extends JobRequest
                 $fail('That point is taken by now. Open the page again for another place.');
             }
         }]];
+    }
+
+    public function protocol(): Protocol
+    {
+        return Protocol::from($this->string('protocol')->toString());
     }
 
     public function point(): Point

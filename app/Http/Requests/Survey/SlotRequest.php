@@ -12,7 +12,11 @@ use Illuminate\Validation\Validator;
 use Kavvel\Core\Radio\Mounting;
 use Kavvel\Core\Site\Vec3;
 
-/** A slot as its form sends it. The position must lie in the room, in metres of the plan. */
+/**
+ * A slot as its form sends it. The position must lie in the room, in metres of the plan.
+ *
+ * @phpstan-import-type RoomRow from Geometry
+ */
 final class SlotRequest extends JobRequest
 {
     private const HIGHEST_M = 6.0;
@@ -38,8 +42,12 @@ final class SlotRequest extends JobRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['what.required' => 'Say what the device is, for example “relay”.', 'x.required' => 'Give its place on the plan: x in metres.', 'y.required' => 'Give its place on the plan: y in metres.',
-            'height.max' => 'The height is above the floor of its storey, 6 m at most.'];
+        return [
+            'what.required' => 'Say what the device is, for example “relay”.',
+            'x.required' => 'Give its place on the plan: x in metres.',
+            'y.required' => 'Give its place on the plan: y in metres.',
+            'height.max' => 'The height is above the floor of its storey, 6 m at most.',
+        ];
     }
 
     public function after(): callable
@@ -51,8 +59,8 @@ final class SlotRequest extends JobRequest
             $room = $this->room();
             if ($room === null) {
                 $validator->errors()->add('room', 'There is no such room on the plan.');
-            } elseif ($this->roomOfPlace($room) === null) {
-                $validator->errors()->add('x', "x {$this->input('x')} m, y {$this->input('y')} m lies outside every room of that storey.");
+            } else {
+                $this->checkPlace($validator, $room);
             }
             if (! Profile::query()->where('key', $this->string('profile'))->exists()) {
                 $validator->errors()->add('profile', 'There is no such profile in the catalogue.');
@@ -60,7 +68,7 @@ final class SlotRequest extends JobRequest
         };
     }
 
-    /** @return array<string, mixed> columns of the slot; a device in a wall stays with the room it was chosen for; one in another room goes there */
+    /** @return array<string, mixed> columns of the slot */
     public function values(): array
     {
         $room = $this->room() ?? abort(422);
@@ -69,7 +77,7 @@ final class SlotRequest extends JobRequest
         return [
             'place' => $this->string('place')->squish()->toString(),
             'what' => $this->string('what')->squish()->toString(),
-            'room_id' => $this->roomOfPlace($room) ?? $room['id'],
+            'room_id' => $room['id'],
             'profile_id' => Profile::query()->where('key', $this->string('profile'))->value('id'),
             'x' => $place->x,
             'y' => $place->y,
@@ -78,6 +86,24 @@ final class SlotRequest extends JobRequest
             'feed' => $this->string('feed')->squish()->toString() ?: null,
             'note' => $this->string('note')->squish()->toString() ?: null,
         ];
+    }
+
+    /**
+     * The room that was chosen is kept, a device in its walls included; a place in another room is a contradiction.
+     *
+     * @param  RoomRow  $room
+     */
+    private function checkPlace(Validator $validator, array $room): void
+    {
+        $geometry = Geometry::of($this->siteJob());
+        $id = $this->roomOfPlace($room);
+        if ($id === $room['id']) {
+            return;
+        }
+        $place = "x {$this->input('x')} m, y {$this->input('y')} m";
+        $validator->errors()->add('x', $id === null
+            ? "{$place} lies outside every room of that storey."
+            : "{$place} lies in the {$geometry->roomTitle($geometry->rooms[$id])}, and {$geometry->roomTitle($room)} was chosen. Choose that room, or another place.");
     }
 
     /** @param array{id: int, storey: string} $room */
@@ -94,7 +120,7 @@ final class SlotRequest extends JobRequest
         return new Vec3((float) $this->input('x'), (float) $this->input('y'), $elevation + (float) $this->input('height'));
     }
 
-    /** @return array{id: int, key: string, storey: string, name: string, code: string, outline: list<array{float, float}>}|null */
+    /** @return RoomRow|null */
     private function room(): ?array
     {
         foreach (Geometry::of($this->siteJob())->rooms as $room) {

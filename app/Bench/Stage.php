@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Plan\Draughtsman;
+use Illuminate\Support\Facades\Cache;
+
+/**
+ * The middle of the bench: plan, list and legend. What it is drawn from gives its version, so that an unchanged plan is
+ * neither laid out nor sent again.
+ */
+final readonly class Stage
+{
+    private const KEPT_SECONDS = 3600;
+
+    public function version(Bench $bench): string
+    {
+        $job = $bench->sheet->job;
+
+        return Part::short(serialize([
+            $job->id, $job->plan_version, $job->acceptance_db, $bench->station, $bench->storey, $bench->open?->card->key(), $bench->current(),
+            $bench->move->lens, $bench->move->legend, $bench->sheet->plan()->slots, $bench->sheet->plan()->hubs,
+            array_map(static fn ($card): ?string => $card->slot->name, $bench->sheet->cards),
+        ]));
+    }
+
+    /** Laid out once for each version; the last of each page is kept. */
+    public function part(Bench $bench, string $version): Part
+    {
+        $key = "stage.{$bench->sheet->job->id}.{$bench->station}.{$bench->storey}";
+        $kept = Cache::get($key);
+        if (! is_array($kept) || $kept['version'] !== $version) {
+            $kept = ['version' => $version, 'html' => $this->render($bench)];
+            Cache::put($key, $kept, self::KEPT_SECONDS);
+        }
+
+        return Part::ofVersion('stage', $version, $kept['html']);
+    }
+
+    private function render(Bench $bench): string
+    {
+        $drawing = Draughtsman::draw($bench->sheet->plan(), $bench->storey, $bench->move->lens, $bench->current());
+
+        return view('bench.stage', ['bench' => $bench, 'job' => $bench->sheet->job, 'drawing' => $drawing])->render();
+    }
+}

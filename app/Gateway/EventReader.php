@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateway;
+
+use App\Gateway\Events\GatewayEvent;
+use App\Models\Gateway;
+use Illuminate\Support\Carbon;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
+
+/** Turns what a gateway sends into events of a type; a kind of event that Kavvel does not know is passed over. */
+final readonly class EventReader
+{
+    /** @var array<string, class-string<GatewayEvent>> by the word of the gateway link */
+    private const TYPES = [
+        'window.opened' => Events\WindowOpened::class,
+        'window.closed' => Events\WindowClosed::class,
+        'device.announced' => Events\DeviceAnnounced::class,
+        'device.interviewing' => Events\DeviceInterviewing::class,
+        'device.joined' => Events\DeviceJoined::class,
+        'device.incomplete' => Events\DeviceIncomplete::class,
+        'device.reported' => Events\DeviceReported::class,
+        'device.left' => Events\DeviceLeft::class,
+        'label.set' => Events\LabelSet::class,
+        'command.done' => Events\CommandDone::class,
+        'command.failed' => Events\CommandFailed::class,
+        'reading.progress' => Events\ReadingProgress::class,
+        'reading.done' => Events\ReadingDone::class,
+    ];
+
+    /**
+     * @param  array{sequence: int, at: string, type: string, data: array<string, mixed>}  $event
+     *
+     * @throws InvalidInput
+     */
+    public static function read(Gateway $gateway, array $event): ?GatewayEvent
+    {
+        $type = self::TYPES[$event['type']] ?? null;
+
+        return $type === null ? null : $type::read($gateway, Carbon::parse($event['at']), Input::of($event['data'], '$.data'));
+    }
+}

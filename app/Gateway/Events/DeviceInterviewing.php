@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateway\Events;
+
+use App\Models\Gateway;
+use Illuminate\Support\Carbon;
+use Kavvel\Core\Input\Input;
+
+/** A device is being asked what it can do. */
+final readonly class DeviceInterviewing extends GatewayEvent
+{
+    public function __construct(
+        Gateway $gateway,
+        Carbon $at,
+        public string $address,
+        public int $done,
+        public int $total,
+    ) {
+        parent::__construct($gateway, $at);
+    }
+
+    public static function read(Gateway $gateway, Carbon $at, Input $data): self
+    {
+        return new self(
+            $gateway,
+            $at,
+            $data->get('address')->id(),
+            $data->get('done')->wholeFrom(0),
+            $data->get('total')->wholeFrom(0),
+        );
+    }
+}

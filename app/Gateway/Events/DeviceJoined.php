@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateway\Events;
+
+use App\Gateway\ListedNode;
+use App\Models\Gateway;
+use Illuminate\Support\Carbon;
+use Kavvel\Core\Input\Input;
+
+/** A device is in, with all that it can do. */
+final readonly class DeviceJoined extends GatewayEvent
+{
+    public function __construct(
+        Gateway $gateway,
+        Carbon $at,
+        public ListedNode $node,
+    ) {
+        parent::__construct($gateway, $at);
+    }
+
+    public static function read(Gateway $gateway, Carbon $at, Input $data): self
+    {
+        return new self(
+            $gateway,
+            $at,
+            ListedNode::read($data),
+        );
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateway\Events;
+
+use App\Models\Gateway;
+use Illuminate\Support\Carbon;
+use Kavvel\Core\Input\Input;
+
+/** A device is on the network no more. */
+final readonly class DeviceLeft extends GatewayEvent
+{
+    public function __construct(
+        Gateway $gateway,
+        Carbon $at,
+        public string $address,
+    ) {
+        parent::__construct($gateway, $at);
+    }
+
+    public static function read(Gateway $gateway, Carbon $at, Input $data): self
+    {
+        return new self(
+            $gateway,
+            $at,
+            $data->get('address')->id(),
+        );
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateway\Events;
+
+use App\Models\Gateway;
+use Illuminate\Support\Carbon;
+use Kavvel\Core\Input\Input;
+
+/** A device has sent a value by itself. */
+final readonly class DeviceReported extends GatewayEvent
+{
+    public function __construct(
+        Gateway $gateway,
+        Carbon $at,
+        public string $address,
+        public string $capability,
+        public string $value,
+    ) {
+        parent::__construct($gateway, $at);
+    }
+
+    public static function read(Gateway $gateway, Carbon $at, Input $data): self
+    {
+        return new self(
+            $gateway,
+            $at,
+            $data->get('address')->id(),
+            $data->get('capability')->text(),
+            self::asText($data->get('value')),
+        );
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateway\Events;
+
+use App\Models\Gateway;
+use Illuminate\Support\Carbon;
+use Kavvel\Core\Input\Input;
+
+/** The neighbour tables can be fetched. */
+final readonly class ReadingDone extends GatewayEvent
+{
+    public function __construct(
+        Gateway $gateway,
+        Carbon $at,
+        public string $reading,
+    ) {
+        parent::__construct($gateway, $at);
+    }
+
+    public static function read(Gateway $gateway, Carbon $at, Input $data): self
+    {
+        return new self(
+            $gateway,
+            $at,
+            $data->get('reading')->id(),
+        );
+    }
+}

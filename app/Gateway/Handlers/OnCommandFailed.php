@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateway\Handlers;
+
+use App\Gateway\Events\CommandFailed;
+use App\Models\ProofCommand;
+use App\Models\Slot;
+use App\Proving\Proofs;
+use Kavvel\Core\Proving\Shown;
+
+/** A command was a try of the hub rung, or the writing of a name. */
+final readonly class OnCommandFailed
+{
+    public function __construct(private Proofs $proofs) {}
+
+    public function handle(CommandFailed $event): void
+    {
+        $command = ProofCommand::query()->with('slot')->where('reference', $event->command)->first();
+        if ($command !== null) {
+            $this->proofs->showByCommand($command, Shown::byFailedCommand($event->reason));
+
+            return;
+        }
+        Slot::query()->where('site_job_id', $event->gateway->site_job_id)->where('name_command', $event->command)
+            ->update(['name_refused' => "The hub could not write it: {$event->reason}."]);
+    }
+}

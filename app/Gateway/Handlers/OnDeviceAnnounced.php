@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateway\Handlers;
+
+use App\Gateway\Events\DeviceAnnounced;
+use App\Gateway\ListedNode;
+use App\Gateway\NodeList;
+use App\Logbook\Logbook;
+use App\Models\PairAttempt;
+use App\Models\Slot;
+use Kavvel\Core\Pairing\AttemptEvent;
+use Kavvel\Core\Pairing\AttemptState;
+
+/** The first that speaks in a window is the one that is waited for, unless it is another slot's device that came back. */
+final readonly class OnDeviceAnnounced
+{
+    public function __construct(private NodeList $nodes, private Logbook $logbook) {}
+
+    public function handle(DeviceAnnounced $event): void
+    {
+        $node = $this->nodes->keep($event->gateway, ListedNode::announced($event->address), 'announced', $event->at);
+        $attempt = PairAttempt::query()->with('slot')->whereRelation('joinWindow', 'reference', $event->window)
+            ->where('state', AttemptState::Waiting)->first();
+        if ($attempt === null) {
+            return;
+        }
+        $owner = Slot::query()->where('node_id', $node->id)->whereKeyNot($attempt->slot_id)->first();
+        if ($owner !== null) {
+            $line = "The {$owner->title()} came back through the window for the {$attempt->slot->title()}.";
+            $this->logbook->write($event->gateway->job()->firstOrFail(), Logbook::HUB, 'pair', $line, $owner);
+
+            return;
+        }
+        $attempt->update(['state' => $attempt->state->after(AttemptEvent::Announced), 'node_id' => $node->id]);
+    }
+}

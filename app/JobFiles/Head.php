@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\JobFiles;
+
+use App\Models\SiteJob;
+
+/** The head of a job file: the job itself. */
+final readonly class Head
+{
+    /** @return array<string, mixed> */
+    public static function write(SiteJob $job): array
+    {
+        return [
+            'key' => $job->key,
+            'name' => $job->name,
+            'client' => ['name' => $job->client_name, 'email' => $job->client_email, 'phone' => $job->client_phone],
+            'address' => $job->address,
+            'stage' => $job->stage,
+            'region' => $job->region->value,
+            'namePattern' => $job->name_pattern,
+            'school' => $job->school,
+            'acceptanceDb' => $job->acceptance_db,
+            'clutterConstantDb' => $job->clutter_constant_db,
+            'clutterDbPerMetre' => $job->clutter_db_per_metre,
+            'visit' => [
+                'number' => $job->visit_number,
+                'of' => $job->visit_of,
+                'plannedMinutes' => $job->planned_minutes,
+                'usedMinutes' => $job->used_minutes,
+            ],
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $head
+     * @return array<string, mixed> columns of the job, but for its key and its day
+     */
+    public static function read(array $head): array
+    {
+        return [
+            'name' => $head['name'],
+            'client_name' => $head['client']['name'],
+            'client_email' => $head['client']['email'] ?? null,
+            'client_phone' => $head['client']['phone'] ?? null,
+            'address' => $head['address'],
+            'stage' => $head['stage'],
+            'region' => $head['region'],
+            'visit_number' => $head['visit']['number'],
+            'visit_of' => $head['visit']['of'],
+            'planned_minutes' => $head['visit']['plannedMinutes'],
+            'used_minutes' => $head['visit']['usedMinutes'],
+            'name_pattern' => $head['namePattern'],
+            'school' => $head['school'],
+            'acceptance_db' => $head['acceptanceDb'],
+            'clutter_constant_db' => $head['clutterConstantDb'],
+            'clutter_db_per_metre' => $head['clutterDbPerMetre'],
+        ];
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\JobFiles;
+
+use App\Editing\Refused;
+use App\Models\SiteJob;
+use Kavvel\Core\Input\InvalidInput;
+
+/** A job file makes no job. */
+final class ImportRefused extends Refused
+{
+    public static function isBroken(InvalidInput $broken): self
+    {
+        return new self('file', "{$broken->getMessage()} It stands at {$broken->at}. Nothing was changed.");
+    }
+
+    public static function isHereAlready(SiteJob $twin): self
+    {
+        return new self('again', "“{$twin->name}” is here already. Open it; or choose the file again and say that you want a second one. Nothing was changed.");
+    }
+}

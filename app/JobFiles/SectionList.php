@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\JobFiles;
+
+/** The sections of a job file, each after those that it refers to. */
+final readonly class SectionList
+{
+    /** @return list<Section> */
+    public static function all(): array
+    {
+        return [
+            new Sections\Storeys,
+            new Sections\Rooms,
+            new Sections\Walls,
+            new Sections\Profiles,
+            new Sections\Points,
+            new Sections\Gateways,
+            new Sections\Nodes,
+            new Sections\Slots,
+            new Sections\Attempts,
+            new Sections\Proofs,
+            new Sections\MeshReadings,
+            new Sections\Questions,
+            new Sections\Snags,
+            new Sections\Log,
+            new Sections\Members,
+        ];
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\JobFiles\Sections;
+
+use App\JobFiles\Reading;
+use App\JobFiles\Section;
+use App\Models\Gateway;
+use App\Models\Network;
+use App\Models\SiteJob;
+
+/** Hubs with their networks. Addresses and tokens never travel: a file can only ask for the stand-in. */
+final readonly class Gateways extends Section
+{
+    public function key(): string
+    {
+        return 'gateways';
+    }
+
+    public function write(SiteJob $job): array
+    {
+        return $job->gateways()->with(['storey', 'networks'])->orderBy('id')->get()->map(static fn (Gateway $gateway): array => [
+            'key' => $gateway->key,
+            'name' => $gateway->name,
+            'storey' => $gateway->storey->key,
+            'position' => [$gateway->x, $gateway->y, $gateway->z],
+            'link' => $gateway->url === null ? null : 'standin',
+            'networks' => $gateway->networks->sortBy('id')->values()->map(static fn (Network $network): array => [
+                'protocol' => $network->protocol->value,
+                'channel' => $network->channel,
+                'linked' => $network->linked,
+            ])->all(),
+        ])->values()->all();
+    }
+
+    public function read(Reading $reading, array $rows): void
+    {
+        foreach ($rows as $row) {
+            $isLinked = $reading->linksStandin && ($row['link'] ?? null) === 'standin';
+            $made = Gateway::query()->create([
+                'site_job_id' => $reading->job->id,
+                'key' => $row['key'],
+                'name' => $row['name'],
+                'storey_id' => $reading->id('storeys', $row['storey']),
+                ...self::position($row),
+                'url' => $isLinked ? config('kavvel.standin.url') : null,
+                'token' => $isLinked ? config('kavvel.standin.token') : null,
+            ]);
+            $reading->keep($this->key(), $row['key'], $made->id);
+            foreach ($row['networks'] as $network) {
+                Network::query()->create([
+                    'site_job_id' => $reading->job->id,
+                    'gateway_id' => $made->id,
+                    'protocol' => $network['protocol'],
+                    'channel' => $network['channel'] ?? null,
+                    'linked' => $network['linked'],
+                ]);
+            }
+        }
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\JobFiles\Sections;
+
+use App\JobFiles\Reading;
+use App\JobFiles\Section;
+use App\Models\SiteJob;
+use App\Models\Slot;
+
+final readonly class Slots extends Section
+{
+    public function key(): string
+    {
+        return 'slots';
+    }
+
+    public function write(SiteJob $job): array
+    {
+        return $job->slots()->with(['room', 'point', 'profile', 'node'])->orderBy('id')->get()->map(static fn (Slot $one): array => [
+            'key' => $one->key,
+            'room' => $one->room->key,
+            'point' => $one->point?->key,
+            'profile' => $one->profile->key,
+            'place' => $one->place,
+            'what' => $one->what,
+            'position' => [$one->x, $one->y, $one->z],
+            'mounting' => $one->mounting,
+            'feed' => $one->feed,
+            'note' => $one->note,
+            'node' => $one->node?->address,
+            'name' => $one->name,
+            'namedAt' => self::time($one->named_at),
+        ])->values()->all();
+    }
+
+    public function read(Reading $reading, array $rows): void
+    {
+        foreach ($rows as $row) {
+            $made = Slot::query()->create([
+                'site_job_id' => $reading->job->id,
+                'key' => $row['key'],
+                'room_id' => $reading->id('rooms', $row['room']),
+                'point_id' => $reading->id('points', $row['point'] ?? null),
+                'profile_id' => $reading->id('profiles', $row['profile']),
+                'node_id' => $reading->id('nodes', $row['node'] ?? null),
+                'place' => $row['place'],
+                'what' => $row['what'],
+                ...self::position($row),
+                'mounting' => $row['mounting'],
+                'feed' => $row['feed'] ?? null,
+                'note' => $row['note'] ?? null,
+                'name' => $row['name'] ?? null,
+                'named_at' => $reading->time($row['namedAt'] ?? null),
+            ]);
+            $reading->keep($this->key(), $row['key'], $made->id);
+        }
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Radio;
+
+use App\Gateway\Events\MeshRead;
+use App\JobSheet\JobSheet;
+use App\Logbook\Logbook;
+use Kavvel\Core\Mesh\Verdict;
+
+/** Judges a mesh reading as soon as its links are stored. */
+final readonly class JudgeReading
+{
+    public function __construct(private Logbook $logbook) {}
+
+    public function handle(MeshRead $event): void
+    {
+        $reading = $event->reading;
+        $job = $reading->job()->firstOrFail();
+        $sheet = JobSheet::of($job);
+        $mesh = MeasuredMesh::of($sheet, $reading);
+        $reading->update([...$mesh->counts(), 'members' => MeshMembers::of($sheet, $reading->protocol)]);
+        $line = sprintf(
+            'Mesh read: %d links, %d thin, %d lost.',
+            $event->links,
+            $mesh->report->count(Verdict::Thin),
+            $mesh->report->count(Verdict::Lost),
+        );
+        $this->logbook->write($job, Logbook::HUB, 'mesh', $line);
+    }
+}

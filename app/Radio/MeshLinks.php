@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Radio;
+
+use App\JobSheet\JobSheet;
+use App\Models\MeshReading;
+use App\Plan\LensLink;
+use Kavvel\Core\Mesh\Graph;
+use Kavvel\Core\Mesh\Link;
+
+/** What of a measured mesh is drawn: chosen paths, and the best link that a lost device has. */
+final readonly class MeshLinks
+{
+    /** @return list<LensLink> */
+    public static function of(JobSheet $sheet, MeasuredMesh $mesh, MeshReading $reading): array
+    {
+        $root = LensLink::hub($sheet->hub($reading->gateway_id)?->key() ?? '');
+        $links = [];
+        foreach ($mesh->report->nodes as $node) {
+            $link = $node->isReachable() ? self::between($mesh->graph, $node->id, $node->path[1]) : self::best($mesh->graph, $node->id);
+            if ($link !== null && $sheet->card($node->id) !== null) {
+                $other = $link->a === $node->id ? $link->b : $link->a;
+                $to = $other === MeasuredMesh::ROOT ? $root : $other;
+                $links[] = LensLink::measured($node->id, $to, $link->worseDb(), $sheet->job->acceptance_db);
+            }
+        }
+
+        return $links;
+    }
+
+    private static function between(Graph $graph, string $a, string $b): ?Link
+    {
+        foreach ($graph->linksOf($a) as $link) {
+            if ($link->a === $b || $link->b === $b) {
+                return $link;
+            }
+        }
+
+        return null;
+    }
+
+    private static function best(Graph $graph, string $id): ?Link
+    {
+        $links = $graph->linksOf($id);
+        usort($links, static fn (Link $a, Link $b): int => $b->worseDb() <=> $a->worseDb());
+
+        return $links[0] ?? null;
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Radio;
+
+use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
+use Kavvel\Core\Mesh\Member;
+use Kavvel\Core\Mesh\ReadingAge;
+use Kavvel\Core\Protocol\Protocol;
+
+/** Which devices a mesh reading judges, and where they stood: kept with it, so that its age can be told. */
+final readonly class MeshMembers
+{
+    /** @return list<array{slot: string, address: string, standing: string}> as they are now */
+    public static function of(JobSheet $sheet, Protocol $protocol): array
+    {
+        $in = array_filter($sheet->ofProtocol($protocol), static fn (SlotCard $card): bool => $card->isIn());
+
+        return array_values(array_map(static fn (SlotCard $card): array => [
+            'slot' => $card->key(),
+            'address' => (string) $card->node?->address,
+            'standing' => self::standing($card),
+        ], $in));
+    }
+
+    /** @param list<array{slot: string, address: string, standing: string}>|null $then null: the reading does not say, and counts as fresh */
+    public static function age(?array $then, JobSheet $sheet, Protocol $protocol): ReadingAge
+    {
+        $now = self::of($sheet, $protocol);
+
+        return ReadingAge::between(self::members($then ?? $now), self::members($now));
+    }
+
+    /**
+     * @param  list<array{slot: string, address: string, standing: string}>  $rows
+     * @return list<Member>
+     */
+    private static function members(array $rows): array
+    {
+        return array_map(static fn (array $row): Member => new Member($row['slot'], $row['address'], $row['standing']), $rows);
+    }
+
+    private static function standing(SlotCard $card): string
+    {
+        $place = $card->position();
+
+        return sprintf('%.2f %.2f %.2f %s %s', $place->x, $place->y, $place->z, $card->slot->mounting, $card->profile->key);
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Name;
+
+use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
+use App\Models\SiteJob;
+use Kavvel\Core\Naming\Conflict;
+use Kavvel\Core\Naming\ConflictCheck;
+use Kavvel\Core\Naming\Device;
+use Kavvel\Core\Naming\NameJudgement;
+use Kavvel\Core\Naming\NamePlan;
+use Kavvel\Core\Naming\Pattern;
+use Kavvel\Core\Protocol\Protocol;
+use stdClass;
+
+/** The names of a job, given and proposed, as the core judges them. */
+final readonly class JobNames
+{
+    /**
+     * @param  list<Device>  $devices
+     * @param  list<string>  $rooms
+     */
+    private function __construct(private Pattern $pattern, private array $devices, private array $rooms) {}
+
+    public static function of(JobSheet $sheet): self
+    {
+        return new self(
+            new Pattern($sheet->job->name_pattern),
+            array_values(array_map(static fn (SlotCard $card): Device => new Device(
+                $card->key(),
+                $card->room,
+                $card->slot->place,
+                $card->slot->what,
+                $card->profile->protocol,
+                $card->slot->name,
+            ), $sheet->cards)),
+            array_column($sheet->geometry->rooms, 'name'),
+        );
+    }
+
+    /** The same in two queries, where nothing but the names is asked for. */
+    public static function read(SiteJob $job): self
+    {
+        $rows = $job->slots()->toBase()->orderBy('slots.room_id')->orderBy('slots.id')
+            ->join('rooms', 'rooms.id', 'slots.room_id')->join('profiles', 'profiles.id', 'slots.profile_id')
+            ->get(['slots.key', 'slots.place', 'slots.what', 'slots.name', 'rooms.name as room', 'profiles.data->protocol as protocol']);
+        $devices = $rows->map(static fn (stdClass $row): Device => new Device(
+            $row->key,
+            $row->room,
+            $row->place,
+            $row->what,
+            Protocol::tryFrom(trim((string) $row->protocol, '"')),
+            $row->name,
+        ));
+
+        return new self(new Pattern($job->name_pattern), array_values($devices->all()), array_values($job->rooms()->pluck('name')->all()));
+    }
+
+    /** The name that was given, or proposed in the form that fits the device; or one that was typed instead. */
+    public function judge(string $key, ?string $typed = null): NameJudgement
+    {
+        return NameJudgement::of($this->pattern, $this->devices, $this->check(), $key, $typed);
+    }
+
+    public function name(string $key): string
+    {
+        $name = NamePlan::of($this->pattern, $this->devices, $this->check(), about: $key)->name($key);
+
+        return $name?->fitting($this->device($key)?->protocol) ?? '';
+    }
+
+    public function device(string $key): ?Device
+    {
+        foreach ($this->devices as $device) {
+            if ($device->id === $key) {
+                return $device;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Conflict> of all names with each other */
+    public function conflicts(): array
+    {
+        return NamePlan::of($this->pattern, $this->devices, $this->check())->conflicts;
+    }
+
+    private function check(): ConflictCheck
+    {
+        return new ConflictCheck($this->rooms, [], []);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Pair;
+
+use App\Editing\Refused;
+use App\Models\Node;
+use App\Models\Slot;
+use Kavvel\Core\Pairing\NodeFit;
+
+/** A node can't become the device of a slot. */
+final class MatchRefused extends Refused
+{
+    public static function slotIsTaken(Slot $slot): self
+    {
+        return new self('address', "The {$slot->title()} has a device already. Take that one away first.");
+    }
+
+    public static function nodeIsTaken(Node $node, Slot $other): self
+    {
+        return new self('address', "{$node->address} is the {$other->title()} already.");
+    }
+
+    public static function impossible(NodeFit $fit): self
+    {
+        return new self('address', "{$fit->objection()} Match it to another slot.");
+    }
+}

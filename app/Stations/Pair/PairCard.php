@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Pair;
+
+use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
+use App\Models\JoinWindow;
+use App\Models\Node;
+use App\Models\PairAttempt;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Carbon;
+use Kavvel\Core\Pairing\AttemptState;
+use Kavvel\Core\Pairing\Cause;
+use Kavvel\Core\Pairing\Diagnosis;
+use Kavvel\Core\Pairing\Evidence;
+use Kavvel\Core\Pairing\Light;
+use Kavvel\Core\Pairing\NodeFit;
+use Kavvel\Core\Pairing\PairPhase;
+
+/** What the card of a device shows while it is paired: its phase, what the hub heard, and what to try. */
+final readonly class PairCard
+{
+    private const NEXT_SHOWN = 4;
+
+    /** @return array<string, mixed> */
+    public function data(JobSheet $sheet, WorkList $work, ?JoinWindow $window, SlotCard $target): array
+    {
+        $attempts = $this->attempts($sheet, $target);
+        $attempt = $attempts->last();
+        $free = $this->free($sheet, $target);
+        $offer = $free->firstWhere('id', $attempt?->node_id);
+        $phase = PairPhase::of($window?->state === 'opening', $window?->state === 'open', $attempt?->state, $this->offered($offer));
+        $strangers = $this->strangers($sheet, $window, $attempt);
+
+        return [
+            'target' => $target,
+            'why' => $work->why($target->key()),
+            'window' => $window,
+            'secondsLeft' => $this->secondsLeft($sheet, $window),
+            'attempt' => $attempt,
+            'phase' => $phase,
+            'offer' => $offer === null ? null : $this->offer($work, $target, $offer),
+            'cameBack' => $this->cameBack($sheet, $window, $attempt),
+            'free' => $free->where('id', '!=', $offer?->id)->values(),
+            'strangers' => $strangers,
+            'causes' => $this->causes($sheet, $target, $attempts, count($strangers)),
+            'tries' => $attempts->filter(static fn (PairAttempt $one): bool => $one->state->isFailure())->count(),
+            'then' => $work->after($target, self::NEXT_SHOWN),
+            'byHand' => $work->byHand,
+        ];
+    }
+
+    /** @return Collection<int, PairAttempt> */
+    private function attempts(JobSheet $sheet, SlotCard $target): Collection
+    {
+        return $target->slot->pairAttempts()->orderBy('id')->get()
+            ->each(static fn (PairAttempt $one) => $one->setRelation('node', $sheet->nodes[$one->node_id] ?? null));
+    }
+
+    private function offered(?Node $offer): ?AttemptState
+    {
+        return match ($offer?->state) {
+            'joined' => AttemptState::Joined,
+            'in-part' => AttemptState::InPart,
+            default => null,
+        };
+    }
+
+    /**
+     * The node that joined, how it fits, and which other open slot it is the planned device of.
+     *
+     * @return array{node: Node, fit: NodeFit, better: SlotCard|null, others: list<SlotCard>}
+     */
+    private function offer(WorkList $work, SlotCard $target, Node $node): array
+    {
+        $fit = NodeFit::of($target->profile, $node->reported());
+        $fitting = array_values(array_filter(
+            array_column($work->open, 'card'),
+            static fn (SlotCard $card): bool => $card->key() !== $target->key() && NodeFit::of($card->profile, $node->reported())->isItsModel(),
+        ));
+
+        return [
+            'node' => $node,
+            'fit' => $fit,
+            'better' => $fit->isItsModel() ? null : $fitting[0] ?? null,
+            'others' => array_slice($fitting, $fit->isItsModel() ? 0 : 1, self::NEXT_SHOWN),
+        ];
+    }
+
+    /** @return Collection<int, Node> nodes of its radio that are in and belong to no other slot */
+    private function free(JobSheet $sheet, SlotCard $target): Collection
+    {
+        $taken = [];
+        foreach ($sheet->cards as $card) {
+            if ($card->node !== null && $card->key() !== $target->key()) {
+                $taken[] = $card->node->id;
+            }
+        }
+
+        return (new Collection($sheet->nodes))
+            ->filter(static fn (Node $node): bool => $node->protocol === $target->profile->protocol
+                && in_array($node->state, ['joined', 'in-part'], true) && ! in_array($node->id, $taken, true))
+            ->values();
+    }
+
+    /** Another slot's device that came back through this window. */
+    private function cameBack(JobSheet $sheet, ?JoinWindow $window, ?PairAttempt $attempt): ?SlotCard
+    {
+        $since = $window?->opened_at;
+        if ($window === null || $since === null) {
+            return null;
+        }
+        foreach ($sheet->cards as $card) {
+            $isOther = $card->node !== null && $card->node->id !== $attempt?->node_id && $card->slot->id !== $window->slot_id;
+            if ($isOther && $card->isIn() && $card->node->heard_at?->greaterThanOrEqualTo($since) === true && $this->joinedSince($card->node, $since)) {
+                return $card;
+            }
+        }
+
+        return null;
+    }
+
+    private function joinedSince(Node $node, Carbon $since): bool
+    {
+        return $node->rejoined_at?->greaterThanOrEqualTo($since) === true;
+    }
+
+    /** @return list<Node> devices that announced in this window beside the one that is waited for */
+    private function strangers(JobSheet $sheet, ?JoinWindow $window, ?PairAttempt $attempt): array
+    {
+        $since = $window->opened_at ?? $attempt?->started_at;
+
+        return $since === null ? [] : array_values(array_filter(
+            $sheet->nodes,
+            static fn (Node $node): bool => $node->state === 'announced' && $node->id !== $attempt?->node_id
+                && $node->heard_at?->greaterThanOrEqualTo($since) === true,
+        ));
+    }
+
+    /** The hub's clock, not ours, says how long a window lasts. */
+    private function secondsLeft(JobSheet $sheet, ?JoinWindow $window): ?int
+    {
+        if ($window?->closes_at === null) {
+            return null;
+        }
+        $ahead = $sheet->hub($window->gateway_id)->gateway->clock_ahead_seconds ?? 0;
+
+        return max(0, (int) round(Carbon::now()->addSeconds($ahead)->diffInSeconds($window->closes_at)));
+    }
+
+    /**
+     * @param  Collection<int, PairAttempt>  $attempts
+     * @return list<Cause> what to try after a failure, or when the light is not what it should be
+     */
+    private function causes(JobSheet $sheet, SlotCard $target, Collection $attempts, int $strangers): array
+    {
+        $last = $attempts->last();
+        $isWrongLight = $last?->state === AttemptState::Waiting && in_array($last->light, [Light::None, Light::Other], true);
+        if ($last === null || ! ($last->state->isFailure() || $isWrongLight)) {
+            return [];
+        }
+        $same = $attempts->reverse()->skip(1)->takeWhile(static fn (PairAttempt $before): bool => $before->state === $last->state)->count();
+
+        return Diagnosis::of(new Evidence(
+            $last->state,
+            $target->profile,
+            $target->forecast?->bestDb,
+            $same,
+            $last->light,
+            array_values(array_map(strval(...), $last->missing)),
+            $sheet->job->region,
+            $strangers,
+        ));
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Survey;
+
+use App\JobSheet\JobSheet;
+use App\Models\Snag;
+use App\Radio\RadioFindings;
+use Kavvel\Core\Radio\RadioFinding;
+
+/** What is found about the radios of a job, and what of it nobody has made a snag of yet. */
+final readonly class OpenFindings
+{
+    /**
+     * @param  list<RadioFinding>  $all  the gravest first
+     * @param  list<RadioFinding>  $open
+     */
+    private function __construct(public array $all, public array $open) {}
+
+    public static function of(JobSheet $sheet): self
+    {
+        $all = (new RadioFindings($sheet))->all();
+        $raised = $all === [] ? [] : Snag::query()->where('site_job_id', $sheet->job->id)->pluck('text')->all();
+
+        return new self($all, array_values(array_filter(
+            $all,
+            static fn (RadioFinding $finding): bool => ! in_array($finding->text, $raised, true),
+        )));
+    }
+
+    public function isOpen(RadioFinding $finding): bool
+    {
+        return in_array($finding, $this->open, true);
+    }
+}

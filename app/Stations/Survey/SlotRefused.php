@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Survey;
+
+use App\Editing\Refused;
+use App\Models\Slot;
+use Kavvel\Core\Protocol\Protocol;
+
+/** The plan can't be changed as it was asked for. */
+final class SlotRefused extends Refused
+{
+    public static function hasDevice(Slot $slot): self
+    {
+        return new self('slot', "The {$slot->title()} has a device. Take the device away first, so that nothing is left on the network unnoticed.");
+    }
+
+    public static function noRelayInCatalogue(Protocol $protocol): self
+    {
+        return new self('point', "The catalogue has no {$protocol->title()} device that is made to relay and stays plugged in.");
+    }
+}

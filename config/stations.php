@@ -1,0 +1,16 @@
+<?php
+
+use App\Stations\HandOver\HandOverStation;
+use App\Stations\Mesh\MeshStation;
+use App\Stations\Name\NameStation;
+use App\Stations\Pair\PairStation;
+use App\Stations\Survey\SurveyStation;
+
+/** The stations that exist, by name: the address of their page, and in the order in which people work. */
+return [
+    'survey' => SurveyStation::class,
+    'pair' => PairStation::class,
+    'name' => NameStation::class,
+    'mesh' => MeshStation::class,
+    'hand-over' => HandOverStation::class,
+];

@@ -1,0 +1,48 @@
+@use('Kavvel\Core\Pairing\PairPhase')
+@use('Kavvel\Core\Pairing\Light')
+@php($idle = match ($phase) {
+    PairPhase::Opening => ['opening', 'Opening the window'],
+    PairPhase::Announced => ['interview', 'The hub heard it'],
+    PairPhase::Interviewing => ['interview', 'The hub asks it'],
+    PairPhase::OpenStill => ["open-still-{$window->id}", 'The window is still open'],
+    PairPhase::Waiting => $attempt->light === Light::Seen ? ["listening-{$attempt->id}", 'The hub listens'] : null,
+    default => null,
+})
+<div class="thumb">
+    @if ($idle)
+    <button class="big" id="big" data-move="{{ $idle[0] }}" type="button" aria-disabled="true">{{ $idle[1] }}</button>
+    @elseif ($phase === PairPhase::Waiting)
+    <x-form :action="route('jobs.attempts.update', [$job, $attempt->id])" method="put">
+        <input type="hidden" name="light" value="seen">
+        <button class="big" id="big" data-move="light-{{ $attempt->id }}" data-key="n">{{ $recipe?->seen() ?? 'Its light shows' }}</button>
+    </x-form>
+    @else
+    <x-form :action="route('jobs.windows.store', $job)">
+        <input type="hidden" name="slot" value="{{ $slot->key }}">
+        <button class="big" id="big" data-move="open-{{ $slot->key }}" data-key="n">{{ $phase === PairPhase::Idle ? 'Open the join window' : 'Open the next window' }}</button>
+    </x-form>
+    @endif
+</div>
+@if ($phase === PairPhase::Waiting && $attempt->light !== Light::Seen)
+<div class="pair">
+    @foreach (['none' => 'No light', 'other' => 'Another pattern'] as $light => $words)
+    <x-form :action="route('jobs.attempts.update', [$job, $attempt->id])" method="put">
+        <input type="hidden" name="light" value="{{ $light }}">
+        <button class="btn" aria-pressed="{{ $attempt->light?->value === $light ? 'true' : 'false' }}">{{ $words }}</button>
+    </x-form>
+    @endforeach
+</div>
+@endif
+<div class="pair">
+    @if ($phase === PairPhase::InPart)
+    <x-form :action="route('jobs.slots.node.store', [$job, $slot])">
+        <input type="hidden" name="address" value="{{ $offer['node']->address }}">
+        <button class="btn">Accept as it is</button>
+    </x-form>
+    @elseif ($isOpen)
+    <x-form :action="route('jobs.windows.destroy', [$job, $window->reference])" method="delete"><button class="btn">Close the window</button></x-form>
+    @else
+    <a class="btn" href="{{ $bench->url(['slot' => $slot->key, 'storey' => null]) }}" data-opens-slot>Look at it</a>
+    @endif
+    <x-form :action="route('jobs.slots.put-off', [$job, $slot])"><button class="btn">Skip for now</button></x-form>
+</div>

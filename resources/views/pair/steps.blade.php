@@ -1,0 +1,38 @@
+@use('Kavvel\Core\Pairing\PairPhase')
+@use('Kavvel\Core\Pairing\Light')
+@php($isIdle = $phase === PairPhase::Idle)
+@php($seen = $attempt?->light === Light::Seen)
+@php($isWaiting = $phase === PairPhase::Waiting)
+@php($n = 0)
+<ol class="rows steps">
+    @if ($slot->feed)
+    <li class="{{ $isOpen || $heard ? 'is-done' : ($isIdle ? 'is-current' : '') }}"><span class="n">{{ ++$n }}</span><span>Power on at {{ $slot->feed }}</span></li>
+    @endif
+    @foreach ($recipe->needs ?? [] as $need)
+    <li><span class="n">{{ ++$n }}</span><span>{{ $need }}</span></li>
+    @endforeach
+    <li class="{{ $isOpen ? 'is-done' : ($slot->feed && $isIdle ? '' : 'is-current') }}"><span class="n">{{ ++$n }}</span><span>Open the join window</span>
+        @if ($secondsLeft !== null && $isOpen)
+        <span class="end measure" data-seconds-left="{{ $secondsLeft }}">{{ sprintf('%d:%02d left', intdiv($secondsLeft, 60), $secondsLeft % 60) }}</span>
+        @endif
+    </li>
+    @foreach ($recipe->join ?? [] as $step)
+    <li class="{{ $heard || ($isWaiting && $seen) ? 'is-done' : ($isWaiting ? 'is-current' : '') }}"><span class="n">{{ ++$n }}</span>
+        <span>{{ $step->sentence() }}@if ($step->tool()) <span class="quiet">(tool: {{ $step->tool() }})</span>@endif</span></li>
+    @endforeach
+    <li class="{{ $heard || ($seen && $isOpen) ? 'is-done' : '' }}"><span class="n">{{ ++$n }}</span>
+        <span>{{ Str::ucfirst($recipe->light ?? 'its light shows that it waits') }}</span></li>
+    <li class="{{ $heard || ($isWaiting && $seen) ? 'is-current' : '' }}"><span class="n">{{ ++$n }}</span>
+        <span>{{ match ($phase) {
+            PairPhase::Announced => 'The hub heard it', PairPhase::Interviewing => 'The hub asks it what it can do', default => 'The hub hears it',
+        } }}</span>
+        @if ($phase === PairPhase::Interviewing)
+        <span class="end measure">{{ $attempt->interview_done }} of {{ $attempt->interview_total }}</span>
+        @endif
+    </li>
+</ol>
+@if ($phase === PairPhase::Interviewing)
+<svg class="gauge" viewBox="0 0 100 4" preserveAspectRatio="none" role="img"
+    aria-label="{{ $attempt->interview_done }} of {{ $attempt->interview_total }} steps"><rect width="100" height="4"/><rect
+    width="{{ 100 * $attempt->interview_done / max(1, $attempt->interview_total) }}" height="4"/></svg>
+@endif

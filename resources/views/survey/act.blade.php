@@ -1,0 +1,32 @@
+@use('Kavvel\Core\Survey\SurveyMove')
+@php($mayWork = $bench->mayWork())
+@if ($kind === SurveyMove::Measure && $mayWork)
+<x-form :action="route('jobs.rooms.store', $job)">
+    <input type="hidden" name="storey" value="{{ $bench->storey }}">
+    <label class="field"><span>Room, width x depth in metres</span>
+        <input name="measured" placeholder="kitchen 4.2 x 3.6" maxlength="120" autocomplete="off" required></label>
+    <div class="thumb"><button class="big" id="big" data-move="measure" data-key="n">Add the room</button></div>
+</x-form>
+@elseif ($kind === SurveyMove::Ask)
+@php($due = $question->due_on)
+<p class="note"><strong>By {{ $due->format('j F') }}{{ match (true) {
+    $due->isToday() => ', today',
+    $due->isPast() => ', which is past',
+    default => ', in '.(int) today()->diffInDays($due).' days',
+} }}.</strong> Unanswered: {{ $question->otherwise }}</p>
+@if ($mayWork)
+<x-form :action="route('jobs.questions.update', [$job, $question->key])" method="put">
+    <label class="field"><span>The answer</span><textarea name="answer" maxlength="500" required></textarea></label>
+    <div class="thumb"><button class="big" id="big" data-move="question-{{ $question->key }}" data-key="n">Note the answer</button></div>
+</x-form>
+@endif
+@elseif ($kind === SurveyMove::Settle && $mayWork)
+@php($finding = $findings->open[0])
+<div class="thumb"><x-raise-snag :job="$job" :slot-key="$finding->slot" :text="$finding->text" class="big" id="big"
+    data-move="finding-{{ $finding->slot ?? 'hub' }}-{{ $finding->rank }}" data-key="n"/></div>
+@elseif ($kind === SurveyMove::Look)
+<div class="thumb"><a class="big" id="big" data-move="weak-{{ $weak[0]->key() }}" data-key="n"
+    href="{{ $bench->url(['slot' => $weak[0]->key(), 'storey' => null]) }}" data-opens-slot>Open it</a></div>
+@elseif ($kind === SurveyMove::GoOn)
+<div class="thumb"><a class="big" id="big" data-move="to-pair" data-key="n" href="{{ route('jobs.pair', $job) }}">On to pairing</a></div>
+@endif
