@@ -61,6 +61,8 @@ Route::middleware(['auth', 'company', ConfirmSave::class, StoreOnce::class])->gr
             Route::post('/slots/{slot}/credentials/{credential:id}', [Bench\CredentialController::class, 'show'])
                 ->name('slots.credentials.show');
 
+            Route::get('/forms/add-slot', [Bench\FormController::class, 'addSlot'])->name('forms.add-slot');
+            Route::get('/forms/slots/{slot}', [Bench\FormController::class, 'editSlot'])->name('forms.edit-slot');
             Route::put('/questions/{question:key}', [Survey\QuestionController::class, 'update'])->name('questions.update');
             Route::post('/rooms', [Survey\RoomController::class, 'store'])->name('rooms.store');
             Route::post('/slots', [Survey\SlotController::class, 'store'])->name('slots.store');
@@ -83,6 +85,7 @@ Route::middleware(['auth', 'company', ConfirmSave::class, StoreOnce::class])->gr
         });
 
         Route::middleware('can:lead,job')->group(static function (): void {
+            Route::get('/forms/rules', [Bench\FormController::class, 'rules'])->name('forms.rules');
             Route::put('/rules', [Survey\JobRulesController::class, 'update'])->name('rules.update');
             Route::put('/archive', [Jobs\ArchiveController::class, 'update'])->name('archive.update');
             Route::post('/hubs', [Jobs\HubController::class, 'store'])->name('hubs.store');

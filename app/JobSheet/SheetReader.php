@@ -12,7 +12,6 @@ use App\Models\Slot;
 use App\Plan\Geometry;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\JoinClause;
-use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Pairing\HubChoice;
 use Kavvel\Core\Pairing\HubOffer;
 use Kavvel\Core\Protocol\Protocol;
@@ -37,44 +36,54 @@ final readonly class SheetReader
         $hubs = $this->hubs();
         $proofs = $this->proofs();
         $profiles = Catalogue::of($this->job->region);
-        $offers = array_map(static fn (Hub $hub): HubOffer => $hub->offer(), $hubs);
-        $chosen = [];
-        foreach (Protocol::cases() as $protocol) {
-            $chosen[$protocol->value] = self::byKey($hubs, HubChoice::for($protocol, $offers));
-        }
+        $byId = array_column(array_map(static fn (Hub $hub): array => [$hub->gateway->id, $hub], $hubs), 1, 0);
+        $chosen = $this->chosen($hubs);
+        $storeys = array_column($this->geometry->storeys, 'name', 'key');
         $cards = [];
         foreach ($this->slots() as $slot) {
-            $profile = $profiles[$slot->profile_id];
-            $node = $nodes[$slot->node_id] ?? null;
-            $hub = $node === null ? $chosen[$profile->protocol->value] : self::byId($hubs, $node->gateway_id);
-            $cards[$slot->key] = $this->card($slot, $profile, $node, $hub, $proofs[$slot->id] ?? []);
+            // Read as stored: a page asks for these thousands of times.
+            $stored = $slot->getAttributes();
+            $profile = $profiles[$stored['profile_id']];
+            $node = $nodes[$stored['node_id']] ?? null;
+            $at = $node?->getAttributes();
+            $room = $this->geometry->rooms[$stored['room_id']];
+            $slot->setRelation('node', $node);
+            $cards[$stored['key']] = new SlotCard(
+                $slot,
+                $profile,
+                $stored['room_id'],
+                $room['name'],
+                $room['storey'],
+                $storeys[$room['storey']],
+                $node,
+                $at === null ? $chosen[$profile->protocol->value] ?? null : $byId[$at['gateway_id']] ?? null,
+                Ladder::of($proofs[$stored['id']] ?? [], $stored['node_id'], $at !== null && $at['state'] !== Node::LEFT),
+                $stored['forecast_id'] === null
+                    ? null
+                    : new SlotForecast($stored['forecast_id'], $stored['margin_db'], $stored['parent_margin_db'], $stored['parent_key']),
+            );
         }
 
         return new JobSheet($this->job, $this->geometry, $cards, $nodes, $hubs);
     }
 
-    /** @param list<Proof> $proofs */
-    private function card(Slot $slot, Profile $profile, ?Node $node, ?Hub $hub, array $proofs): SlotCard
+    /**
+     * @param  list<Hub>  $hubs
+     * @return array<string, Hub> the one that a device goes to which is not in yet, by protocol
+     */
+    private function chosen(array $hubs): array
     {
-        $stored = $slot->getAttributes();
-        $room = $this->geometry->rooms[$slot->room_id];
-        $slot->setRelation('node', $node);
-        $isOn = $node !== null && $node->state !== Node::LEFT;
+        $byKey = array_column(array_map(static fn (Hub $hub): array => [$hub->key(), $hub], $hubs), 1, 0);
+        $offers = array_map(static fn (Hub $hub): HubOffer => $hub->offer(), $hubs);
+        $chosen = [];
+        foreach (Protocol::cases() as $protocol) {
+            $key = HubChoice::for($protocol, $offers);
+            if ($key !== null) {
+                $chosen[$protocol->value] = $byKey[$key];
+            }
+        }
 
-        return new SlotCard(
-            $slot,
-            $profile,
-            $slot->room_id,
-            $room['name'],
-            $room['storey'],
-            $this->geometry->storey($room['storey'])['name'] ?? '',
-            $node,
-            $hub,
-            Ladder::of($proofs, $slot->node_id, $isOn),
-            $stored['forecast_id'] === null
-                ? null
-                : new SlotForecast($stored['forecast_id'], $stored['margin_db'], $stored['parent_margin_db'], $stored['parent_key']),
-        );
+        return $chosen;
     }
 
     /** @return Collection<int, Slot> with the forecast of this version of the plan beside it */
@@ -141,17 +150,5 @@ final readonly class SheetReader
     private static function protocols(array $spoken): array
     {
         return array_values(array_map(static fn (int|string $word): Protocol => Protocol::from((string) $word), array_keys($spoken)));
-    }
-
-    /** @param list<Hub> $hubs */
-    private static function byKey(array $hubs, ?string $key): ?Hub
-    {
-        return array_values(array_filter($hubs, static fn (Hub $hub): bool => $hub->key() === $key))[0] ?? null;
-    }
-
-    /** @param list<Hub> $hubs */
-    private static function byId(array $hubs, ?int $id): ?Hub
-    {
-        return array_values(array_filter($hubs, static fn (Hub $hub): bool => $hub->gateway->id === $id))[0] ?? null;
     }
 }

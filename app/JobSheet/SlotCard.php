@@ -24,9 +24,15 @@ final readonly class SlotCard
     /** The device has confirmed its name */
     public bool $isNamed;
 
+    /** It has a device, and the device is on its network: one that has left counts as out */
+    private bool $isIn;
+
     private string $key;
 
     private string $title;
+
+    /** "landing siren", in the middle of a sentence */
+    public string $called;
 
     private Vec3 $position;
 
@@ -46,7 +52,9 @@ final readonly class SlotCard
         $stored = $slot->getAttributes();
         $this->key = $stored['key'];
         $this->isNamed = $stored['named_at'] !== null;
-        $this->title = Str::ucfirst(trim("{$stored['place']} {$stored['what']}"));
+        $this->called = trim("{$stored['place']} {$stored['what']}");
+        $this->title = Str::ucfirst($this->called);
+        $this->isIn = $node !== null && $node->getAttributes()['state'] !== Node::LEFT;
         $this->position = new Vec3((float) $stored['x'], (float) $stored['y'], (float) $stored['z']);
     }
 
@@ -82,10 +90,9 @@ final readonly class SlotCard
         return $this->ladder->standing();
     }
 
-    /** It has a device, and the device is on its network: one that has left counts as out. */
     public function isIn(): bool
     {
-        return $this->node !== null && $this->node->state !== Node::LEFT;
+        return $this->isIn;
     }
 
     /** Whether Kavvel opens its window, names it and hears it; else all that is done at its own controller. */
@@ -106,7 +113,7 @@ final readonly class SlotCard
             $this->key,
             $this->profile->protocol,
             $this->title,
-            $this->slot->what,
+            $this->slot->getAttributes()['what'],
             $this->standing(),
             $this->storey,
             $this->position->x,

@@ -48,7 +48,7 @@ final readonly class RadioFindings
     {
         return $this->check->of(new Antenna(
             $card->key(),
-            $card->slot->title(),
+            $card->called,
             $card->position(),
             [$card->profile->protocol],
             $card->profile->radio,

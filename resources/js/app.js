@@ -6,7 +6,10 @@ import { followLive } from './live.js';
 import { followPlan } from './plan.js';
 import { followFaces } from './faces.js';
 import { followFar } from './far.js';
+import { followFilters } from './filter.js';
+import { followMenu } from './menu.js';
 import { settle } from './settle.js';
+import { followTouch } from './touch.js';
 
 window.htmx = htmx;
 
@@ -14,6 +17,9 @@ followFaces();
 followAway();
 followKeys();
 followLive();
+followFilters();
+followMenu();
+followTouch();
 
 const fresh = () => {
     followPlan();
@@ -22,5 +28,5 @@ const fresh = () => {
     followFar();
 };
 document.addEventListener('htmx:afterSettle', fresh);
-document.addEventListener('htmx:oobAfterSwap', fresh);
+document.addEventListener('kavvel:fresh', fresh);
 fresh();

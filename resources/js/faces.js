@@ -36,5 +36,9 @@ export function followFaces() {
         if (event.target.closest?.('[data-opens-slot]')) show('move');
     });
     document.addEventListener('htmx:afterSettle', press);
+    document.addEventListener('kavvel:fresh', press);
+    document.addEventListener('kavvel:show', (event) => {
+        if (window.matchMedia('(max-width: 860px)').matches || event.detail === 'plan') show(event.detail);
+    });
     press();
 }

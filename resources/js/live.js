@@ -1,31 +1,74 @@
-// Follows the job: asks for something newer than what is shown, faster while something is under way. A page
-// that nobody looks at, or in which a form was begun, is left alone.
+// Follows the job: asks for something newer than what is shown, faster while something is under way. Only pieces that
+// changed are sent and replaced; a piece in which a form was begun is left alone, and open panels, scroll and focus stay.
 import { answered, silent } from './away.js';
 
 const BUSY_MS = 900;
 const CALM_MS = 5000;
 let isAsking = false;
 
-const isBeingEdited = (bench) => [...bench.querySelectorAll('form')].some((form) =>
-    form.contains(document.activeElement) && /INPUT|TEXTAREA|SELECT/.test(document.activeElement.tagName)
-    || form.dataset.begun === 'yes');
+const isBeingEdited = (part) => [...part.querySelectorAll('form')].some((form) =>
+    form.dataset.begun === 'yes'
+    || form.contains(document.activeElement) && /INPUT|TEXTAREA|SELECT/.test(document.activeElement.tagName));
+
+const parts = (root) => [...root.querySelectorAll('[data-part]')];
+
+// What a person has opened, scrolled to or is at, by what stays the same in the new piece.
+function remember(part) {
+    const active = document.activeElement;
+    const scrolled = part.querySelector('.side, .room-list');
+    return {
+        open: [...part.querySelectorAll('details[id][open]')].map((one) => one.id),
+        shut: [...part.querySelectorAll('details[id]:not([open])')].map((one) => one.id),
+        top: scrolled?.scrollTop ?? 0,
+        focus: part.contains(active) ? active.id || active.getAttribute('href') || null : null,
+    };
+}
+
+function restore(part, kept) {
+    for (const id of kept.open) part.querySelector(`#${CSS.escape(id)}`)?.setAttribute('open', '');
+    for (const id of kept.shut) part.querySelector(`#${CSS.escape(id)}`)?.removeAttribute('open');
+    part.querySelector('.side, .room-list')?.scrollTo(0, kept.top);
+    if (kept.focus) part.querySelector(`#${CSS.escape(kept.focus)}, [href="${CSS.escape(kept.focus)}"]`)?.focus({ preventScroll: true });
+}
+
+function replace(old, fresh) {
+    const kept = remember(old);
+    old.replaceWith(fresh);
+    restore(fresh, kept);
+    window.htmx.process(fresh);
+}
+
+function take(bench, html) {
+    const answer = new DOMParser().parseFromString(html, 'text/html').getElementById('parts');
+    if (!answer) return;
+    let isWhole = true;
+    for (const fresh of parts(answer)) {
+        const old = bench.querySelector(`[data-part="${fresh.dataset.part}"]`);
+        if (!old || isBeingEdited(old)) {
+            isWhole = false;
+        } else {
+            replace(old, document.importNode(fresh, true));
+        }
+    }
+    bench.dataset.live = answer.dataset.live;
+    // A piece that was left alone is asked for again later.
+    if (isWhole) bench.dataset.liveUrl = answer.dataset.liveUrl;
+    document.dispatchEvent(new CustomEvent('kavvel:fresh'));
+}
 
 async function ask() {
     const bench = document.getElementById('bench');
     if (!bench || document.hidden || isAsking) return;
     isAsking = true;
     try {
-        const response = await fetch(bench.dataset.liveUrl, { headers: { 'HX-Request': 'true' }, credentials: 'same-origin' });
+        const seen = parts(bench).map((part) => `${part.dataset.part}:${part.dataset.version}`).join(' ');
+        const response = await fetch(bench.dataset.liveUrl, { headers: { 'HX-Request': 'true', 'Kavvel-Parts': seen }, credentials: 'same-origin' });
         answered();
         if (response.status === 401 || response.status === 419) {
             window.location.assign(response.headers.get('HX-Redirect') ?? '/sign-in');
-        } else if (response.status === 200 && document.getElementById('bench') === bench && !isBeingEdited(bench)) {
+        } else if (response.status === 200) {
             const html = await response.text();
-            if (document.getElementById('bench') === bench && !isBeingEdited(bench)) {
-                const side = bench.querySelector('.side')?.scrollTop ?? 0;
-                htmx.swap('#bench', html, { swapStyle: 'outerHTML' }, { select: '#bench' });
-                document.querySelector('#bench .side')?.scrollTo(0, side);
-            }
+            if (document.getElementById('bench') === bench) take(bench, html);
         }
     } catch {
         silent();

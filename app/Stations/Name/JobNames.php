@@ -65,11 +65,13 @@ final readonly class JobNames
         return NameJudgement::of($this->pattern, $this->devices, $this->check(), $key, $typed);
     }
 
-    public function name(string $key): string
+    /**
+     * @param  list<string>  $keys
+     * @return array<string, string> by key: the name that was given, or proposed in the form that fits
+     */
+    public function names(array $keys): array
     {
-        $name = NamePlan::of($this->pattern, $this->devices, $this->check(), about: $key)->name($key);
-
-        return $name?->fitting($this->device($key)?->protocol) ?? '';
+        return NamePlan::proposals($this->pattern, $this->devices, $keys);
     }
 
     public function device(string $key): ?Device

@@ -68,7 +68,10 @@ final readonly class NameStation implements Station
     private function card(JobSheet $sheet, SlotCard $target, array $unnamed, bool $isWaiting): array
     {
         $names = JobNames::of($sheet);
-        $then = array_filter($unnamed, static fn (SlotCard $card): bool => $card->key() !== $target->key());
+        $then = array_slice(array_values(array_filter(
+            $unnamed,
+            static fn (SlotCard $card): bool => $card->key() !== $target->key(),
+        )), 0, self::NEXT_SHOWN);
 
         return [
             'target' => $target,
@@ -76,10 +79,8 @@ final readonly class NameStation implements Station
             'device' => $names->device($target->key()),
             'waiting' => $isWaiting,
             'unnamed' => count($unnamed),
-            'then' => array_map(
-                static fn (SlotCard $card): array => ['card' => $card, 'name' => $names->name($card->key())],
-                array_slice(array_values($then), 0, self::NEXT_SHOWN),
-            ),
+            'then' => $then,
+            'names' => $names->names(array_map(static fn (SlotCard $card): string => $card->key(), $then)),
         ];
     }
 

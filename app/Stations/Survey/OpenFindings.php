@@ -8,6 +8,7 @@ use App\JobSheet\JobSheet;
 use App\Models\Snag;
 use App\Radio\RadioFindings;
 use Kavvel\Core\Radio\RadioFinding;
+use WeakMap;
 
 /** What is found about the radios of a job, and what of it nobody has made a snag of yet. */
 final readonly class OpenFindings
@@ -18,7 +19,17 @@ final readonly class OpenFindings
      */
     private function __construct(public array $all, public array $open) {}
 
+    /** Worked out once for each sheet: the line and the move both ask. */
     public static function of(JobSheet $sheet): self
+    {
+        /** @var WeakMap<JobSheet, self>|null $known */
+        static $known = null;
+        $known ??= new WeakMap;
+
+        return $known[$sheet] ??= self::read($sheet);
+    }
+
+    private static function read(JobSheet $sheet): self
     {
         $all = (new RadioFindings($sheet))->all();
         $raised = $all === [] ? [] : Snag::query()->where('site_job_id', $sheet->job->id)->pluck('text')->all();

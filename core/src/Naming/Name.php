@@ -31,14 +31,19 @@ final readonly class Name
         return true;
     }
 
+    /** A device with one field for its name shows that field: a name has to fit it as it is. */
+    public static function fitsAsItIs(string $name, ?Protocol $protocol): bool
+    {
+        $fields = $protocol?->rules()->labelFields() ?? [];
+
+        return count($fields) !== 1 || strlen($name) <= $fields[0]->bytes;
+    }
+
     /** The full name, or where the device's one field is too short for it the form that fits. */
     public function fitting(?Protocol $protocol): string
     {
-        $fields = $protocol?->rules()->labelFields() ?? [];
-        if (count($fields) !== 1 || strlen($this->name) <= $fields[0]->bytes) {
-            return $this->name;
-        }
-
-        return $this->label($fields[0]) ?? $this->name;
+        return self::fitsAsItIs($this->name, $protocol)
+            ? $this->name
+            : $this->label($protocol?->rules()->labelFields()[0] ?? LabelField::name('', 0)) ?? $this->name;
     }
 }

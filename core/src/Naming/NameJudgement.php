@@ -25,8 +25,8 @@ final readonly class NameJudgement
     public static function of(Pattern $pattern, array $devices, ConflictCheck $check, string $id, ?string $typed = null): self
     {
         $device = self::device($devices, $id);
-        $called = $typed ?? $device->given ?? (NamePlan::of($pattern, $devices, $check, about: $id)->name($id)?->fitting($device->protocol));
-        $devices = array_map(static fn (Device $one): Device => $one->id === $id ? $one->called(Text::squeeze((string) $called)) : $one, $devices);
+        $called = $typed ?? NamePlan::proposals($pattern, $devices, [$id])[$id];
+        $devices = array_map(static fn (Device $one): Device => $one->id === $id ? $one->called(Text::squeeze($called)) : $one, $devices);
         $plan = NamePlan::of($pattern, $devices, $check, about: $id);
         $name = $plan->name($id) ?? throw UnknownDevice::called($id);
         $refusals = $name->slug === '' ? ['A name needs at least one letter or digit.'] : [];
@@ -70,7 +70,7 @@ final readonly class NameJudgement
     private static function tooLong(Name $name, Device $device): array
     {
         $fields = $device->protocol?->rules()->labelFields() ?? [];
-        if (count($fields) !== 1 || strlen($name->name) <= $fields[0]->bytes) {
+        if ($fields === [] || Name::fitsAsItIs($name->name, $device->protocol)) {
             return [];
         }
         $short = $name->label($fields[0]);

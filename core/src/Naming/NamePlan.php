@@ -42,6 +42,46 @@ final readonly class NamePlan
         array $abbreviations = self::ABBREVIATIONS,
         ?string $about = null,
     ): self {
+        $names = self::names($pattern, $devices, $abbreviations);
+
+        return new self($names, $check->of($devices, $names, $about));
+    }
+
+    /**
+     * What these devices are called, or by the pattern would be, in the form that fits each: without short forms for all
+     * and without a look for conflicts, which cost most.
+     *
+     * @param  list<Device>  $devices  of the job
+     * @param  list<string>  $ids  of those that are asked for
+     * @return array<string, string> by id
+     */
+    public static function proposals(Pattern $pattern, array $devices, array $ids): array
+    {
+        $numbers = self::numbers($pattern, $devices);
+        $whole = null;
+        $proposals = [];
+        foreach ($devices as $at => $device) {
+            if (! in_array($device->id, $ids, true)) {
+                continue;
+            }
+            $name = $device->given ?? $pattern->name($device, $numbers["id {$device->id}"]);
+            if (! Name::fitsAsItIs($name, $device->protocol)) {
+                $whole ??= self::names($pattern, $devices, self::ABBREVIATIONS);
+                $name = $whole[$at]->fitting($device->protocol);
+            }
+            $proposals[$device->id] = $name;
+        }
+
+        return $proposals;
+    }
+
+    /**
+     * @param  list<Device>  $devices
+     * @param  array<string, string>  $abbreviations
+     * @return list<Name>
+     */
+    private static function names(Pattern $pattern, array $devices, array $abbreviations): array
+    {
         $numbers = self::numbers($pattern, $devices);
         $shortener = new Shortener($abbreviations);
         $names = [];
@@ -51,7 +91,7 @@ final readonly class NamePlan
             $names[] = new Name($device->id, $name, Text::slug($name), self::labels($shortener, $pattern, $device, $name, $number));
         }
 
-        return new self($names, $check->of($devices, $names, $about));
+        return $names;
     }
 
     public function name(string $id): ?Name

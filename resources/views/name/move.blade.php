@@ -27,8 +27,8 @@
 <div>
     <p class="over"><span>Then</span></p>
     <ul class="rows">
-        @foreach ($then as ['card' => $card, 'name' => $name])
-        <li><a href="{{ route('jobs.name', [$job, 'next' => $card->key()]) }}">@chip($card->profile->protocol)<span>{{ $name }}</span></a></li>
+        @foreach ($then as $card)
+        <li><a href="{{ route('jobs.name', [$job, 'next' => $card->key()]) }}">@chip($card->profile->protocol)<span>{{ $names[$card->key()] }}</span></a></li>
         @endforeach
     </ul>
 </div>

@@ -26,5 +26,5 @@
     @include('slots.codes')
 @endcan
 @if ($mayWork)
-    @include('slots.edit')
+    <x-later id="edit-slot" :href="route('jobs.forms.edit-slot', [$job, $slot, 'station' => $bench->station])" title="Change the plan here"/>
 @endif

@@ -31,6 +31,6 @@
 @include('survey.findings')
 @include('survey.rules')
 @if ($bench->mayWork() && $kind !== SurveyMove::Measure)
-    @include('slots.add')
+    <x-later id="add-slot" :href="route('jobs.forms.add-slot', [$job, 'storey' => $bench->storey])" title="Add a slot"/>
     <details id="add-room"><summary>Add a room</summary>@include('survey.room')</details>
 @endif

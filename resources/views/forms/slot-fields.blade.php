@@ -4,14 +4,14 @@
     <label class="field"><span>What</span><input name="what" value="{{ $values['what'] }}" maxlength="60" required></label>
 </div>
 <label class="field"><span>Profile</span><select name="profile">
-    @foreach ($profiles ?? App\JobSheet\Catalogue::of($job->region) as $profile)
+    @foreach ($profiles as $profile)
     <option value="{{ $profile->key }}" @selected($profile->key === $values['profile'])>{{ $profile->name }} ({{ $profile->protocol->tag() }})</option>
     @endforeach
 </select></label>
 <button type="button" class="btn" data-touch-plan>Touch its place on the plan</button>
 <label class="field"><span>Room</span><select name="room">
-    @foreach ($bench->sheet->geometry->rooms as $room)
-    <option value="{{ $room['key'] }}" @selected($room['key'] === $values['room'])>{{ $bench->sheet->geometry->roomTitle($room) }}</option>
+    @foreach ($geometry->rooms as $room)
+    <option value="{{ $room['key'] }}" @selected($room['key'] === $values['room'])>{{ $geometry->roomTitle($room) }}</option>
     @endforeach
 </select></label>
 <div class="three">

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Bench;
+
+use App\JobSheet\Catalogue;
+use App\Models\SiteJob;
+use App\Models\Slot;
+use App\Plan\Geometry;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+/** Forms that few pages need: each is asked for when its panel is opened. */
+final class FormController
+{
+    public function addSlot(Request $request, SiteJob $job): View
+    {
+        $geometry = Geometry::of($job);
+        $rooms = $geometry->roomsOn($request->string('storey')->toString());
+
+        return view('forms.add-slot', [
+            'job' => $job,
+            'geometry' => $geometry,
+            'profiles' => Catalogue::of($job->region),
+            'room' => $rooms[0]['key'] ?? '',
+        ]);
+    }
+
+    public function editSlot(Request $request, SiteJob $job, Slot $slot): View
+    {
+        return view('forms.edit-slot', [
+            'job' => $job,
+            'slot' => $slot,
+            'station' => $request->string('station')->toString(),
+            'geometry' => Geometry::of($job),
+            'profiles' => Catalogue::of($job->region),
+        ]);
+    }
+
+    public function rules(SiteJob $job): View
+    {
+        return view('forms.rules', ['job' => $job]);
+    }
+}
