@@ -53,8 +53,8 @@ await page.getByRole('heading', { name: 'Is this the ceiling relay?' }).waitFor(
 await page.goto(`${JOB}/name?next=hall-relay`);
 await keep(page, 'name');
 await page.goto(`${JOB}/mesh`);
-await page.getByRole('button', { name: 'Survey the mesh' }).click();
-await page.getByRole('heading', { name: 'What the survey says' }).waitFor({ timeout: 30_000 });
+await page.getByRole('button', { name: /^Read the mesh/ }).click();
+await page.getByRole('heading', { name: 'What the reading says' }).waitFor({ timeout: 30_000 });
 await page.reload();
 await keep(page, 'mesh');
 const dark = await signedIn(1280, 800, 'dark');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Tenancy;
 
-use App\Models\Company;
 use Closure;
 
 /**
@@ -37,10 +36,10 @@ final class CurrentCompany
      * @param  Closure(): T  $work
      * @return T
      */
-    public function during(Company|int $company, Closure $work): mixed
+    public function during(int $companyId, Closure $work): mixed
     {
         $before = $this->id;
-        $this->id = $company instanceof Company ? $company->id : $company;
+        $this->id = $companyId;
         try {
             return $work();
         } finally {

@@ -22,14 +22,14 @@ final class DemoSeeder extends Seeder
 
     public function run(CurrentCompany $current, Importer $importer, Forecasts $forecasts): void
     {
-        $company = Company::query()->create(['name' => 'Tarn & Thistle Installations']);
+        $company = Company::query()->create(['name' => 'Tarn & Thistle Installations', 'phone' => '+00 555 0142', 'email' => 'bench@tarn-thistle.example']);
         foreach ([['Mara Lindqvist', 'mara', 'lead'], ['Idris Vane', 'idris', 'technician'], ['Wren Abara', 'wren', 'office']] as [$name, $mail, $role]) {
             User::query()->create(['company_id' => $company->id, 'name' => $name, 'email' => "{$mail}@tarn-thistle.example", 'password' => self::PASSWORD, 'role' => $role]);
         }
         $other = Company::query()->create(['name' => 'Quill & Barrow Electrical']);
         User::query()->create(['company_id' => $other->id, 'name' => 'Sol Emberly', 'email' => 'sol@quill-barrow.example', 'password' => self::PASSWORD, 'role' => 'lead']);
 
-        $current->during($company, function () use ($importer, $forecasts): void {
+        $current->during($company->id, function () use ($importer, $forecasts): void {
             foreach (self::JOBS as $key) {
                 $job = $importer->import((string) file_get_contents(database_path("demo/{$key}.json")), asOfToday: true);
                 $forecasts->refresh($job);

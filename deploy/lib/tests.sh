@@ -2,7 +2,7 @@
 
 run_tests() {
     local suites=("$@") suite
-    [ ${#suites[@]} -gt 0 ] || suites=(style core standin feature browser)
+    [ ${#suites[@]} -gt 0 ] || suites=(style core standin unit feature browser)
     pick_test_ports
     use_instance test
     need_disk
@@ -15,7 +15,7 @@ run_tests() {
         step "tests: $suite"
         case "$suite" in
             style) test_style ;;
-            core | standin) php -d memory_limit=1G vendor/bin/phpunit --testsuite "$suite" ;;
+            core | standin | unit) php -d memory_limit=1G vendor/bin/phpunit --testsuite "$suite" ;;
             feature) fresh_test_database && APP_ENV=testing php -d memory_limit=1G vendor/bin/phpunit --testsuite feature ;;
             browser) test_browser ;;
             *) fail "There is no suite “$suite”." ;;

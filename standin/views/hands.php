@@ -60,7 +60,7 @@ $sticker = $page->sticker($device);
                 <button><?= $e($gesture['label']) ?></button>
             </form>
             <?php } ?>
-            <?php foreach (['trigger' => $device->device->trigger(), $device->carriedTo === null ? 'carry' : 'put-back' => $device->carriedTo === null ? 'Carry it to the gateway' : ($device->device->position === null ? 'Put it back in the van' : 'Put it back in its place'), 'new-battery' => 'Put in a new battery'] as $do => $label) {
+            <?php foreach (['trigger' => $device->device->trigger(), $device->carriedTo === null ? 'carry' : 'put-back' => $device->carriedTo === null ? 'Carry it to the hub' : ($device->device->position === null ? 'Put it back in the van' : 'Put it back in its place'), 'new-battery' => 'Put in a new battery'] as $do => $label) {
                 if ($do === 'new-battery' && $device->device->profile->battery === null || $do === 'carry' && $device->device->position === null) {
                     continue;
                 } ?>
@@ -94,7 +94,7 @@ $sticker = $page->sticker($device);
         </form>
         <h3>Gateway and clock</h3>
         <div class="deeds">
-            <?php foreach ([['do' => 'unplug', 'label' => 'Unplug the gateway'], ['do' => 'plug-in', 'label' => 'Plug it in'], ['do' => 'boot', 'label' => 'Restart it'], ['do' => 'advance', 'seconds' => '60', 'label' => 'Let a minute pass'], ['do' => 'advance', 'seconds' => '254', 'label' => 'Let 254 s pass'], ['do' => 'reset', 'label' => 'Put the house back']] as $deed) { ?>
+            <?php foreach ([['do' => 'unplug', 'label' => 'Unplug the hub'], ['do' => 'plug-in', 'label' => 'Plug it in'], ['do' => 'boot', 'label' => 'Restart it'], ['do' => 'advance', 'seconds' => '60', 'label' => 'Let a minute pass'], ['do' => 'advance', 'seconds' => '254', 'label' => 'Let 254 s pass'], ['do' => 'reset', 'label' => 'Put the house back']] as $deed) { ?>
             <form method="post" action="/hands">
                 <?php foreach ($deed as $name => $value) {
                     if ($name !== 'label') { ?><input type="hidden" name="<?= $e($name) ?>" value="<?= $e($value) ?>"><?php }

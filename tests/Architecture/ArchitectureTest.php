@@ -11,6 +11,19 @@ use PHPat\Test\PHPat;
 /** Who may import whom; the static analysis fails the build where one does otherwise. */
 final class ArchitectureTest
 {
+    /** From the ground up: a folder may import from the floors below its own, so that no ring can come about. */
+    private const CORE_FLOORS = [
+        ['Input'], ['Protocol'], ['Site', 'Naming', 'Survey'], ['Radio'], ['Catalogue', 'Mesh'], ['Coverage', 'Handover', 'Pairing', 'Proving'],
+        ['JobFile'], ['Cli'],
+    ];
+
+    private const STATIONS = ['Survey', 'Pair', 'Name', 'Mesh', 'HandOver'];
+
+    private const APP_FLOORS = [
+        ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['JobFiles', 'JobSheet', 'Proving'], ['Gateway'],
+        ['Radio'], ['JobList', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],
+    ];
+
     public function test_the_core_imports_nothing_but_php(): Rule
     {
         return PHPat::rule()
@@ -40,6 +53,24 @@ final class ArchitectureTest
             ->because('it reaches a gateway over HTTP, and nothing else');
     }
 
+    /** @return iterable<Rule> */
+    public function test_no_folder_of_the_core_imports_one_above_it(): iterable
+    {
+        return $this->floors('Kavvel\Core', self::CORE_FLOORS);
+    }
+
+    /** @return iterable<Rule> */
+    public function test_no_folder_of_the_application_imports_one_above_it(): iterable
+    {
+        return $this->floors('App', self::APP_FLOORS);
+    }
+
+    /** @return iterable<Rule> */
+    public function test_a_station_knows_no_other_station(): iterable
+    {
+        return $this->floors('App\Stations', [self::STATIONS]);
+    }
+
     public function test_controllers_ask_stations_and_not_the_rules(): Rule
     {
         return PHPat::rule()
@@ -47,5 +78,25 @@ final class ArchitectureTest
             ->shouldNotDependOn()
             ->classes(Selector::inNamespace('Kavvel\Core\Mesh'), Selector::inNamespace('Kavvel\Core\Radio'), Selector::inNamespace('Kavvel\Core\Pairing'), Selector::inNamespace('Kavvel\Core\Naming'))
             ->because('a controller has a handful of lines and no rule of the job');
+    }
+
+    /**
+     * @param  list<list<string>>  $floors
+     * @return iterable<Rule>
+     */
+    private function floors(string $root, array $floors): iterable
+    {
+        foreach ($floors as $at => $folders) {
+            foreach ($folders as $folder) {
+                $above = array_diff(array_merge(...array_slice($floors, $at)), [$folder]);
+                if ($above !== []) {
+                    yield PHPat::rule()
+                        ->classes(Selector::inNamespace("{$root}\\{$folder}"))
+                        ->shouldNotDependOn()
+                        ->classes(...array_map(static fn (string $one) => Selector::inNamespace("{$root}\\{$one}"), array_values($above)))
+                        ->because('it stands on a lower floor, or on the same one');
+                }
+            }
+        }
     }
 }

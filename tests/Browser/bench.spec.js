@@ -213,10 +213,10 @@ test('a form keeps its values while the server is away, and sending again is saf
     await expect(page.getByRole('heading', { name: /^Ask Pell/ })).toBeHidden();
 });
 
-test('the gateway is plainly away, and plainly back', async ({ page, context }) => {
+test('the hub is plainly away, and plainly back', async ({ page, context }) => {
     await page.goto(`${JOB}/mesh`);
     const hands = await openHands(context, 'hall-relay');
-    await hands.getByRole('button', { name: 'Unplug the gateway' }).click();
+    await hands.getByRole('button', { name: 'Unplug the hub' }).click();
     await page.bringToFront();
     await expect(page.getByText(/Hub has not answered since \d\d:\d\d/)).toBeVisible();
     await expectAccessible(page);
@@ -253,7 +253,7 @@ test('the far view shows state and countdown huge, and follows by itself', async
     expect(height).toBeGreaterThan(120);
     await expectAccessible(page);
     const hands = await openHands(context, 'bunk-lamp');
-    await hands.getByRole('button', { name: 'Carry it to the gateway' }).click();
+    await hands.getByRole('button', { name: 'Carry it to the hub' }).click();
     await hands.getByRole('button', { name: 'Switch off and on 6 times' }).click();
     await page.bringToFront();
     await expect(far.getByRole('status')).toHaveText('It is in');

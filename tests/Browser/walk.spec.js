@@ -36,7 +36,7 @@ test('a day with it: from sign-in to the printed pack', async ({ page, context }
         await expectAccessible(page);
         await page.getByLabel('Name, by the pattern of this job').fill('Chart room ceiling dimmer');
         await page.getByRole('button', { name: 'That is its name' }).click();
-        await expect(page.getByRole('alert')).toContainText('already the name of the Ceiling dimmer, chart room');
+        await expect(page.getByRole('alert')).toContainText('already the name of the ceiling dimmer in the chart room');
         await expect(page.getByLabel('Name, by the pattern of this job')).toHaveValue('Chart room ceiling dimmer');
         await page.getByRole('button', { name: 'Close' }).click();
         await page.getByLabel('Name, by the pattern of this job').fill('Hall ceiling relay');
@@ -55,8 +55,8 @@ test('a day with it: from sign-in to the printed pack', async ({ page, context }
     await test.step('check the mesh', async () => {
         await page.goto(`${JOB}/mesh`);
         await expectAccessible(page);
-        await page.getByRole('button', { name: 'Survey the mesh' }).click();
-        await expect(page.getByRole('heading', { name: 'What the survey says' })).toBeVisible({ timeout: 30_000 });
+        await page.getByRole('button', { name: /^Read the mesh/ }).click();
+        await expect(page.getByRole('heading', { name: 'What the reading says' })).toBeVisible({ timeout: 30_000 });
         await expect(page.getByText(/\d+ devices, \d+ links/)).toBeVisible();
         await expectAccessible(page);
     });
@@ -77,9 +77,11 @@ test('a day with it: from sign-in to the printed pack', async ({ page, context }
         await expect(page.getByRole('heading', { name: 'Is this the socket relay plug?' })).toBeHidden();
         await hands.close();
         await page.goto(`${JOB}/mesh`);
+        await expect(page.getByRole('heading', { name: 'Read the mesh again' })).toBeVisible();
+        await expect(page.locator('.side')).toContainText('came in');
+        await expect(page.getByRole('button', { name: 'Add it to the work' })).toHaveCount(0);
+        await page.getByRole('button', { name: 'Read the mesh again' }).click();
         const remedies = page.locator('.remedies');
-        await expect(remedies).toContainText('Freezer probe');
-        await page.getByRole('button', { name: 'Survey again' }).click();
         await expect(remedies).not.toContainText('Freezer probe', { timeout: 30_000 });
         await expect(remedies).toContainText('Bench plug');
     });

@@ -76,7 +76,7 @@ final class TenancyTest extends TestCase
         $theirs = Company::query()->orderByDesc('id')->firstOrFail();
         $current->enter($ours->id);
         try {
-            $current->during($theirs, static function (): never {
+            $current->during($theirs->id, static function (): never {
                 self::assertSame(0, SiteJob::query()->count());
                 throw new RuntimeException('it fails halfway');
             });
