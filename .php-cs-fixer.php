@@ -14,7 +14,10 @@ return (new PhpCsFixer\Config)
         '@PSR12' => true,
         'array_indentation' => true,
         'array_syntax' => ['syntax' => 'short'],
-        'braces_position' => ['allow_single_line_empty_anonymous_classes' => true, 'classes_opening_brace' => 'next_line_unless_newline_at_signature_end'],
+        'braces_position' => [
+            'allow_single_line_empty_anonymous_classes' => true,
+            'classes_opening_brace' => 'next_line_unless_newline_at_signature_end',
+        ],
         'single_line_empty_body' => true,
         'concat_space' => ['spacing' => 'none'],
         'global_namespace_import' => ['import_classes' => true, 'import_functions' => null, 'import_constants' => null],

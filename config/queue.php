@@ -4,7 +4,10 @@ return [
     'default' => env('QUEUE_CONNECTION', 'database'),
     'connections' => [
         'sync' => ['driver' => 'sync'],
-        'database' => ['driver' => 'database', 'connection' => 'mariadb', 'table' => 'jobs', 'queue' => 'default', 'retry_after' => 180, 'after_commit' => true],
+        'database' => [
+            'driver' => 'database', 'connection' => 'mariadb', 'table' => 'jobs', 'queue' => 'default', 'retry_after' => 180,
+            'after_commit' => true,
+        ],
     ],
     'failed' => ['driver' => 'database-uuids', 'database' => 'mariadb', 'table' => 'failed_jobs'],
 ];

@@ -56,7 +56,9 @@ Route::middleware(['auth', 'company', ConfirmSave::class, StoreOnce::class])->gr
             Route::put('/snags/{snag:key}', [Bench\SnagController::class, 'update'])->name('snags.update');
             Route::post('/slots/{slot}/proofs', [Bench\ProofController::class, 'store'])->name('slots.proofs.store');
             Route::delete('/slots/{slot}/proofs', [Bench\ProofController::class, 'destroy'])->name('slots.proofs.destroy');
-            Route::post('/slots/{slot}/proof-commands', [Bench\ProofCommandController::class, 'store'])->name('slots.proof-commands.store');
+            Route::post('/slots/{slot}/proof-commands', [
+                Bench\ProofCommandController::class, 'store',
+            ])->name('slots.proof-commands.store');
             Route::post('/slots/{slot}/credentials', [Bench\CredentialController::class, 'store'])->name('slots.credentials.store');
             Route::post('/slots/{slot}/credentials/{credential:id}', [Bench\CredentialController::class, 'show'])
                 ->name('slots.credentials.show');
@@ -91,7 +93,9 @@ Route::middleware(['auth', 'company', ConfirmSave::class, StoreOnce::class])->gr
             Route::post('/hubs', [Jobs\HubController::class, 'store'])->name('hubs.store');
             Route::put('/hubs/{gateway:key}', [Jobs\HubController::class, 'update'])->name('hubs.update');
             Route::delete('/hubs/{gateway:key}', [Jobs\HubController::class, 'destroy'])->name('hubs.destroy');
-            Route::post('/snags/{snag:key}/acceptance', [HandOver\SnagAcceptanceController::class, 'store'])->name('snags.acceptance.store');
+            Route::post('/snags/{snag:key}/acceptance', [
+                HandOver\SnagAcceptanceController::class, 'store',
+            ])->name('snags.acceptance.store');
             Route::post('/packs', [HandOver\PackController::class, 'store'])->name('packs.store');
         });
     });

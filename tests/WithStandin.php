@@ -35,7 +35,13 @@ trait WithStandin
             }
             parse_str((string) parse_url($request->url(), PHP_URL_QUERY), $parsed);
             $query = array_combine(array_map(strval(...), array_keys($parsed)), $parsed);
-            [$status, $body] = $api->answer($request->method(), (string) parse_url($request->url(), PHP_URL_PATH), $query, (array) json_decode($request->body(), true), $request->header('Authorization')[0] ?? '');
+            [$status, $body] = $api->answer(
+                $request->method(),
+                (string) parse_url($request->url(), PHP_URL_PATH),
+                $query,
+                (array) json_decode($request->body(), true),
+                $request->header('Authorization')[0] ?? '',
+            );
 
             if ($this->answersToLose-- > 0) {
                 return Http::failedConnection();

@@ -12,6 +12,9 @@ final class CommandRefused extends Refused
 {
     public static function notOverTheLink(Slot $slot): self
     {
-        return new self('slot', "The hub can’t switch the {$slot->title()} over the link. Switch it from its own controller, and write down what you see.");
+        return new self(
+            'slot',
+            "The hub can’t switch the {$slot->title()} over the link. Switch it from its own controller, and write down what you see.",
+        );
     }
 }

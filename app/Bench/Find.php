@@ -21,14 +21,28 @@ final readonly class Find
         $hits = [];
         foreach ($sheet->geometry->rooms as $room) {
             if ($this->matches($words, $room['name'].' '.$room['code'])) {
-                $hits[] = ['kind' => 'room', 'title' => $room['name'], 'detail' => $sheet->geometry->storey($room['storey'])['name'] ?? '', 'url' => route('jobs.survey', ['job' => $job, 'storey' => $room['storey']])];
+                $hits[] = [
+                    'kind' => 'room',
+                    'title' => $room['name'],
+                    'detail' => $sheet->geometry->storey($room['storey'])['name'] ?? '',
+                    'url' => route('jobs.survey', ['job' => $job, 'storey' => $room['storey']]),
+                ];
             }
         }
         foreach ($sheet->cards as $card) {
             $address = $card->node->address ?? '';
-            if ($this->matches($words, "{$card->room} {$card->slot->title()} {$card->slot->name} {$card->profile->name} {$card->profile->model} {$card->tag()} {$address}")) {
+            if ($this->matches(
+                $words,
+                "{$card->room} {$card->slot->title()} {$card->slot->name} {$card->profile->name} {$card->profile->model} "
+                    ."{$card->tag()} {$address}",
+            )) {
                 $isNode = $address !== '' && str_contains(Text::fold($address), $words[0]);
-                $hits[] = ['kind' => $isNode ? 'node' : 'slot', 'title' => $card->fullTitle(), 'detail' => trim($card->tag().' '.$address), 'url' => route('jobs.survey', ['job' => $job, 'slot' => $card->key()])];
+                $hits[] = [
+                    'kind' => $isNode ? 'node' : 'slot',
+                    'title' => $card->fullTitle(),
+                    'detail' => trim($card->tag().' '.$address),
+                    'url' => route('jobs.survey', ['job' => $job, 'slot' => $card->key()]),
+                ];
             }
         }
 

@@ -20,7 +20,8 @@ final readonly class Stage
         $job = $bench->sheet->job;
 
         return Part::short(serialize([
-            $job->id, $job->plan_version, $job->acceptance_db, $bench->station, $bench->storey, $bench->open?->card->key(), $bench->current(),
+            $job->id, $job->plan_version, $job->acceptance_db, $bench->station, $bench->storey, $bench->open?->card->key(),
+            $bench->current(),
             $bench->move->lens, $bench->move->legend, $bench->sheet->plan()->slots, $bench->sheet->plan()->hubs,
             array_map(static fn ($card): ?string => $card->slot->name, $bench->sheet->cards),
         ]));

@@ -27,7 +27,10 @@ final readonly class PageBench
 
     private const BARE = '/bare';
 
-    public const PAGES = ['/jobs', '/jobs/lantern-house/survey', '/jobs/lantern-house/pair', '/jobs/lantern-house/name', '/jobs/lantern-house/mesh', '/jobs/lantern-house/hand-over'];
+    public const PAGES = [
+        '/jobs', '/jobs/lantern-house/survey', '/jobs/lantern-house/pair', '/jobs/lantern-house/name', '/jobs/lantern-house/mesh',
+        '/jobs/lantern-house/hand-over',
+    ];
 
     public function __construct(private Kernel $kernel, private CurrentCompany $company) {}
 
@@ -62,7 +65,9 @@ final readonly class PageBench
     {
         $client = new Client(['base_uri' => $baseUrl, 'cookies' => new CookieJar]);
         preg_match('/name="_token" value="([^"]+)"/', (string) $client->get('/sign-in')->getBody(), $token);
-        $client->post('/sign-in', ['form_params' => ['_token' => $token[1] ?? '', 'email' => 'mara@tarn-thistle.example', 'password' => DemoSeeder::PASSWORD]]);
+        $client->post('/sign-in', ['form_params' => [
+            '_token' => $token[1] ?? '', 'email' => 'mara@tarn-thistle.example', 'password' => DemoSeeder::PASSWORD,
+        ]]);
         if ((string) $client->get(self::BARE)->getBody() !== 'bare') {
             throw new RuntimeException('The demo sign-in does not work here: run ./kavvel demo first.');
         }

@@ -24,6 +24,11 @@ final class EditConflict extends RuntimeException
     /** @param array<string, array{theirs: string, yours: string}> $differences */
     public static function over(string $what, array $differences, int $currentVersion, string $back): self
     {
-        return new self($what, array_filter($differences, static fn (array $pair): bool => $pair['theirs'] !== $pair['yours']), $currentVersion, $back);
+        return new self(
+            $what,
+            array_filter($differences, static fn (array $pair): bool => $pair['theirs'] !== $pair['yours']),
+            $currentVersion,
+            $back,
+        );
     }
 }

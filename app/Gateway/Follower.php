@@ -96,7 +96,12 @@ final readonly class Follower
         try {
             $read = EventReader::read($gateway, $event);
         } catch (InvalidInput $unreadable) {
-            $this->logbook->write($this->job($gateway), Logbook::HUB, 'gateway', "{$event['type']} could not be read. {$unreadable->getMessage()}");
+            $this->logbook->write(
+                $this->job($gateway),
+                Logbook::HUB,
+                'gateway',
+                "{$event['type']} could not be read. {$unreadable->getMessage()}",
+            );
 
             return;
         }

@@ -51,7 +51,10 @@ final readonly class GatewayClient
     /** Asks for events without waiting: the answer is handed to page() when it is there. */
     public function askForEvents(?string $epoch, int $after, callable $handler): PromiseInterface
     {
-        $question = $this->request()->setHandler($handler)->async()->get($this->url.'/v1/events', ['epoch' => $epoch ?? '', 'after' => $after]);
+        $question = $this->request()
+            ->setHandler($handler)
+            ->async()
+            ->get($this->url.'/v1/events', ['epoch' => $epoch ?? '', 'after' => $after]);
 
         // The framework sends an asynchronous request only when somebody waits for it.
         return $question->buildPromise();
@@ -122,7 +125,12 @@ final readonly class GatewayClient
         try {
             // A second try is safe: the gateway carries a command out once, whoever repeats it.
             $response = $this->request()
-                ->retry(self::TRIES, self::PAUSE_MS, static fn (Throwable $failed): bool => $failed instanceof ConnectionException, throw: false)
+                ->retry(
+                    self::TRIES,
+                    self::PAUSE_MS,
+                    static fn (Throwable $failed): bool => $failed instanceof ConnectionException,
+                    throw: false,
+                )
                 ->send($method, $this->url.$path, $method === 'GET' ? ['query' => $data] : ['json' => (object) $data]);
         } catch (ConnectionException) {
             throw GatewayAway::at($this->url);

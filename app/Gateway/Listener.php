@@ -51,6 +51,11 @@ final class Listener
                 $this->ask($gateway);
             }
         }
+        if ($this->asked === []) {
+            $this->rest();
+
+            return;
+        }
         $this->handler->tick();
         Utils::queue()->run();
         if ($this->failure !== null) {
@@ -66,6 +71,13 @@ final class Listener
         do {
             $this->tick();
         } while ($this->asked !== [] || $this->lost !== []);
+    }
+
+    /** Until the first may be asked again: without a question under way there is nothing that would wake it. */
+    private function rest(): void
+    {
+        $until = $this->notBefore === [] ? INF : min($this->notBefore) - microtime(true);
+        usleep((int) (1_000_000 * max(0.01, min(self::WAIT_SECONDS, $until))));
     }
 
     private function ask(Gateway $gateway): void

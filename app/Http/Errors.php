@@ -19,7 +19,9 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 final readonly class Errors
 {
     /** A refusal is shown beside the work; what it was sent from stays as it is. */
-    private const TO_NOTICE = ['HX-Retarget' => '#notice', 'HX-Reswap' => 'innerHTML', 'HX-Reselect' => '#message', 'HX-Push-Url' => 'false'];
+    private const TO_NOTICE = [
+        'HX-Retarget' => '#notice', 'HX-Reswap' => 'innerHTML', 'HX-Reselect' => '#message', 'HX-Push-Url' => 'false',
+    ];
 
     public static function register(Exceptions $exceptions): void
     {
@@ -35,13 +37,16 @@ final readonly class Errors
                 : null;
         });
         $exceptions->render(static fn (EditConflict $conflict, Request $request) => response()
-            ->view(self::isFragment($request) ? 'errors.conflict-fragment' : 'errors.conflict', ['conflict' => $conflict], 409)->withHeaders(self::TO_NOTICE));
+            ->view(self::isFragment($request) ? 'errors.conflict-fragment' : 'errors.conflict', ['conflict' => $conflict], 409)
+                ->withHeaders(self::TO_NOTICE));
         $exceptions->render(static fn (KeyReused $reused, Request $request) => self::message(422, 'Not saved', [$reused->getMessage()]));
         $exceptions->render(static function (HttpExceptionInterface $exception, Request $request) {
             return match (true) {
                 ! self::isFragment($request) => null,
                 $exception->getStatusCode() === 419 => response('', 419)->header('HX-Redirect', route('sign-in')),
-                default => self::message($exception->getStatusCode(), 'That did not work', [$exception->getMessage() ?: 'There is nothing at this address.']),
+                default => self::message($exception->getStatusCode(), 'That did not work', [
+                    $exception->getMessage() ?: 'There is nothing at this address.',
+                ]),
             };
         });
     }

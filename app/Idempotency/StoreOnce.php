@@ -29,12 +29,16 @@ final readonly class StoreOnce
         $hash = $this->hash($request);
         try {
             return DB::transaction(static function () use ($request, $next, $userId, $key, $hash): Response {
-                DB::table('idempotency_keys')->insert(['user_id' => $userId, 'key' => $key, 'request_hash' => $hash, 'created_at' => now()]);
+                DB::table('idempotency_keys')->insert([
+                    'user_id' => $userId, 'key' => $key, 'request_hash' => $hash, 'created_at' => now(),
+                ]);
                 $response = $next($request);
                 if ($response->getStatusCode() >= 400) {
                     throw new NotStored($response);
                 }
-                DB::table('idempotency_keys')->where(['user_id' => $userId, 'key' => $key])->update(['answer' => json_encode(['location' => $response->headers->get('Location')])]);
+                DB::table('idempotency_keys')
+                    ->where(['user_id' => $userId, 'key' => $key])
+                    ->update(['answer' => json_encode(['location' => $response->headers->get('Location')])]);
 
                 return $response;
             });

@@ -18,6 +18,9 @@ final class ImportRefused extends Refused
 
     public static function isHereAlready(SiteJob $twin): self
     {
-        return new self('again', "“{$twin->name}” is here already. Open it; or choose the file again and say that you want a second one. Nothing was changed.");
+        return new self(
+            'again',
+            "“{$twin->name}” is here already. Open it; or choose the file again and say that you want a second one. Nothing was changed.",
+        );
     }
 }

@@ -59,7 +59,9 @@ final readonly class HubLinks
         }
         $hub->save();
         foreach (array_intersect(array_column($radios, 'protocol'), Protocol::words()) as $protocol) {
-            Network::query()->updateOrCreate(['gateway_id' => $hub->id, 'protocol' => $protocol], ['site_job_id' => $job->id, 'linked' => true]);
+            Network::query()->updateOrCreate(['gateway_id' => $hub->id, 'protocol' => $protocol], [
+                'site_job_id' => $job->id, 'linked' => true,
+            ]);
         }
         $this->logbook->write($job, $person, 'gateway', "Linked {$hub->name}.");
         $this->forecasts->planChanged($job);
@@ -68,7 +70,9 @@ final readonly class HubLinks
     public function unlink(SiteJob $job, Gateway $hub, User $person): void
     {
         $hub->update(['url' => null, 'token' => null, 'silent_since' => null]);
-        $hub->joinWindows()->whereIn('state', ['opening', 'open'])->update(['state' => 'ended', 'reason' => 'unlinked', 'ended_at' => now()]);
+        $hub->joinWindows()
+            ->whereIn('state', ['opening', 'open'])
+            ->update(['state' => 'ended', 'reason' => 'unlinked', 'ended_at' => now()]);
         $this->logbook->write($job, $person, 'gateway', "Took the link off {$hub->name}.");
     }
 }

@@ -29,7 +29,7 @@ final readonly class JobCounts
 
     /**
      * @param  list<array{slot: string, address: string, standing: string}>|null  $readMembers  devices of the last mesh
-     *                                                                                          reading; null: there is none, or it does not say
+     * reading; null: there is none, or it does not say
      * @param  int|null  $packNumber  of the last pack that was issued
      * @param  int  $changesSincePack  what was done on the job since
      */

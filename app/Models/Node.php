@@ -65,6 +65,9 @@ final class Node extends Model
 
     protected function casts(): array
     {
-        return ['protocol' => Protocol::class, 'is_router' => 'boolean', 'capabilities' => 'array', 'joined_at' => 'datetime', 'heard_at' => 'datetime', 'left_at' => 'datetime', 'rejoined_at' => 'datetime'];
+        return [
+            'protocol' => Protocol::class, 'is_router' => 'boolean', 'capabilities' => 'array', 'joined_at' => 'datetime',
+            'heard_at' => 'datetime', 'left_at' => 'datetime', 'rejoined_at' => 'datetime',
+        ];
     }
 }

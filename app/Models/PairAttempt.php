@@ -61,6 +61,9 @@ final class PairAttempt extends Model
 
     protected function casts(): array
     {
-        return ['state' => AttemptState::class, 'light' => Light::class, 'missing' => 'array', 'started_at' => 'datetime', 'ended_at' => 'datetime'];
+        return [
+            'state' => AttemptState::class, 'light' => Light::class, 'missing' => 'array', 'started_at' => 'datetime',
+            'ended_at' => 'datetime',
+        ];
     }
 }

@@ -49,7 +49,11 @@ final readonly class Draughtsman
         $plates = PlateShapes::of($this->sheet, $key, $this->lens, $this->current);
         $hubs = $this->hubsOn($key);
         $fixed = [...$plates->boxes(), ...array_values($hubs)];
-        [$lines, $capsules] = (new LinkShapes($this->sheet, $this->lens->links, $this->centres($plates, $hubs)))->draw($key, $frame, $fixed);
+        [$lines, $capsules] = (new LinkShapes(
+            $this->sheet,
+            $this->lens->links,
+            $this->centres($plates, $hubs),
+        ))->draw($key, $frame, $fixed);
         $points = PointShapes::of($this->sheet->geometry, $key, $this->lens->showPoints);
         $pointLabels = $points->labels(self::TEXT);
         $bracket = $plates->bracket();
@@ -74,7 +78,12 @@ final readonly class Draughtsman
             $roomNames->treads(),
             array_map(self::roomText(...), $rooms),
             $plates->plates,
-            $this->labels([...$plates->labels(self::TEXT), ...$pointLabels], $frame, [...$firm, ...array_column($rooms, 'box')], $lineBoxes),
+            $this->labels(
+                [...$plates->labels(self::TEXT), ...$pointLabels],
+                $frame,
+                [...$firm, ...array_column($rooms, 'box')],
+                $lineBoxes,
+            ),
             $lines,
             $capsules,
             $points->points,
@@ -181,7 +190,10 @@ final readonly class Draughtsman
         foreach ($labels as $label) {
             if (isset($placed[$label->id])) {
                 $box = $placed[$label->id]['box'];
-                $texts[] = ['text' => $placed[$label->id]['text'], 'x' => $box->centreX(), 'y' => $box->y + self::TEXT * 0.9, 'size' => self::TEXT];
+                $texts[] = [
+                    'text' => $placed[$label->id]['text'], 'x' => $box->centreX(), 'y' => $box->y + self::TEXT * 0.9,
+                    'size' => self::TEXT,
+                ];
             }
         }
 

@@ -10,7 +10,10 @@ use App\Plan\Layout\Box;
  * One storey laid out, ready to be drawn: every shape and text with its place, in metres.
  *
  * @phpstan-type Text array{text: string, x: float, y: float, size: float}
- * @phpstan-type Plate array{key: string, tag: string, title: string, short: string|null, state: string, words: string, box: Box, keys: list<string>, parts: list<string>}
+ * @phpstan-type Plate array{
+ *     key: string, tag: string, title: string, short: string|null, state: string, words: string, box: Box, keys: list<string>,
+ *     parts: list<string>,
+ * }
  * @phpstan-type Line array{ax: float, ay: float, bx: float, by: float, kind: string, width: float}
  * @phpstan-type PlanPoint array{x: float, y: float, disturber: string|null}
  * @phpstan-type Capsule array{text: string, kind: string, box: Box, size: float}

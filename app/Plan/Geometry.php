@@ -18,9 +18,16 @@ use Kavvel\Core\Site\Vec3;
  * The building of a job as drawn: storeys (top first), rooms, walls and points. Kept per version of the plan,
  * since every page needs it and few change it.
  *
- * @phpstan-type StoreyRow array{id: int, key: string, name: string, level: int, elevation: float, height: float, outline: list<array{float, float}>, floorLayers: list<array{material: string, thickness: float}>}
- * @phpstan-type RoomRow array{id: int, key: string, storey: string, name: string, code: string, outline: list<array{float, float}>}
- * @phpstan-type WallRow array{key: string, storey: string, label: string, from: array{float, float}, to: array{float, float}, height: float, layers: list<array{material: string, thickness: float}>, openings: list<array{kind: string, offset: float, width: float, sill: float, head: float, layers: list<array{material: string, thickness: float}>}>}
+ * @phpstan-type Corner array{float, float}
+ * @phpstan-type Layer array{material: string, thickness: float}
+ * @phpstan-type StoreyRow array{
+ *     id: int, key: string, name: string, level: int, elevation: float, height: float, outline: list<Corner>, floorLayers: list<Layer>,
+ * }
+ * @phpstan-type RoomRow array{id: int, key: string, storey: string, name: string, code: string, outline: list<Corner>}
+ * @phpstan-type OpeningRow array{kind: string, offset: float, width: float, sill: float, head: float, layers: list<Layer>}
+ * @phpstan-type WallRow array{
+ *     key: string, storey: string, label: string, from: Corner, to: Corner, height: float, layers: list<Layer>, openings: list<OpeningRow>,
+ * }
  * @phpstan-type PointRow array{id: int, key: string, room: int, x: float, y: float, z: float, purpose: string, mains: bool}
  */
 final readonly class Geometry
@@ -63,7 +70,9 @@ final readonly class Geometry
     {
         $alike = array_filter($this->rooms, static fn (array $other): bool => $other['name'] === $room['name']);
 
-        return count($alike) === 1 ? $room['name'] : "{$room['name']} (".mb_strtolower($this->storey($room['storey'])['name'] ?? '').')';
+        return count($alike) === 1
+            ? $room['name']
+            : "{$room['name']} (".mb_strtolower($this->storey($room['storey'])['name'] ?? '').')';
     }
 
     /** @return list<RoomRow> */
@@ -96,7 +105,8 @@ final readonly class Geometry
         $outline = new Polygon($this->rooms[$chosen]['outline']);
         $antenna = (new RoomSide($this->building()->walls))->place($place, $outline);
 
-        return $outline->contains($antenna->x, $antenna->y) ? $chosen : $this->roomAt($this->rooms[$chosen]['storey'], $place->x, $place->y);
+        return $outline->contains($antenna->x, $antenna->y) ? $chosen : $this
+            ->roomAt($this->rooms[$chosen]['storey'], $place->x, $place->y);
     }
 
     public function building(): Building
@@ -116,21 +126,32 @@ final readonly class Geometry
     {
         $storeys = [];
         foreach ($job->storeys()->orderByDesc('level')->orderBy('id')->get() as $storey) {
-            $storeys[$storey->id] = ['id' => $storey->id, 'key' => $storey->key, 'name' => $storey->name, 'level' => $storey->level, 'elevation' => $storey->elevation,
-                'height' => $storey->height, 'outline' => $storey->outline, 'floorLayers' => $storey->floor_layers];
+            $storeys[$storey->id] = [
+                'id' => $storey->id, 'key' => $storey->key, 'name' => $storey->name, 'level' => $storey->level,
+                'elevation' => $storey->elevation, 'height' => $storey->height, 'outline' => $storey->outline,
+                'floorLayers' => $storey->floor_layers,
+            ];
         }
         $rooms = [];
         foreach ($job->rooms()->orderBy('id')->get() as $room) {
-            $rooms[$room->id] = ['id' => $room->id, 'key' => $room->key, 'storey' => $storeys[$room->storey_id]['key'], 'name' => $room->name, 'code' => $room->code, 'outline' => $room->outline];
+            $rooms[$room->id] = [
+                'id' => $room->id, 'key' => $room->key, 'storey' => $storeys[$room->storey_id]['key'], 'name' => $room->name,
+                'code' => $room->code, 'outline' => $room->outline,
+            ];
         }
         $walls = [];
         foreach ($job->walls()->orderBy('id')->get() as $wall) {
-            $walls[] = ['key' => $wall->key, 'storey' => $storeys[$wall->storey_id]['key'], 'label' => $wall->label, 'from' => $wall->from, 'to' => $wall->to,
-                'height' => $wall->height, 'layers' => $wall->layers, 'openings' => $wall->openings];
+            $walls[] = [
+                'key' => $wall->key, 'storey' => $storeys[$wall->storey_id]['key'], 'label' => $wall->label, 'from' => $wall->from,
+                'to' => $wall->to, 'height' => $wall->height, 'layers' => $wall->layers, 'openings' => $wall->openings,
+            ];
         }
         $points = [];
         foreach ($job->points()->orderBy('id')->get() as $point) {
-            $points[] = ['id' => $point->id, 'key' => $point->key, 'room' => $point->room_id, 'x' => $point->x, 'y' => $point->y, 'z' => $point->z, 'purpose' => $point->purpose, 'mains' => $point->mains];
+            $points[] = [
+                'id' => $point->id, 'key' => $point->key, 'room' => $point->room_id, 'x' => $point->x, 'y' => $point->y,
+                'z' => $point->z, 'purpose' => $point->purpose, 'mains' => $point->mains,
+            ];
         }
 
         /** @var array{storeys: list<StoreyRow>, rooms: array<int, RoomRow>, walls: list<WallRow>, points: list<PointRow>} */

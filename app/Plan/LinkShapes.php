@@ -10,7 +10,12 @@ use App\Plan\Layout\TextSize;
 use Kavvel\Core\Radio\Margin;
 use Kavvel\Core\Site\Polygon;
 
-/** Links of one storey with their capsules, and labelled stubs for those that leave it. */
+/**
+ * Links of one storey with their capsules, and labelled stubs for those that leave it.
+ *
+ * @phpstan-import-type Line from Drawing
+ * @phpstan-import-type Capsule from Drawing
+ */
 final readonly class LinkShapes
 {
     private const CAPSULE = 0.28;
@@ -26,7 +31,7 @@ final readonly class LinkShapes
 
     /**
      * @param  list<Box>  $fixed
-     * @return array{list<array{ax: float, ay: float, bx: float, by: float, kind: string, width: float}>, list<array{text: string, kind: string, box: Box, size: float}>}
+     * @return array{list<Line>, list<Capsule>}
      */
     public function draw(string $storey, Box $frame, array $fixed): array
     {
@@ -39,7 +44,10 @@ final readonly class LinkShapes
             $from = $this->centres[$link->from] ?? null;
             $to = $this->centres[$link->to] ?? null;
             if ($from !== null && $to !== null) {
-                $lines[] = ['ax' => $from[0], 'ay' => $from[1], 'bx' => $to[0], 'by' => $to[1], 'kind' => $link->kind, 'width' => $link->strokeWidth()];
+                $lines[] = [
+                    'ax' => $from[0], 'ay' => $from[1], 'bx' => $to[0], 'by' => $to[1], 'kind' => $link->kind,
+                    'width' => $link->strokeWidth(),
+                ];
                 $wanted[] = ['text' => $link->text(), 'kind' => $link->kind, 'from' => $from, 'to' => $to];
             } elseif ($from !== null || $to !== null) {
                 $stubs[$this->sheet->storeyOf($from === null ? $link->from : $link->to)][] = ['link' => $link, 'here' => $from ?? $to];
@@ -93,7 +101,7 @@ final readonly class LinkShapes
      * Links that leave this storey end in one labelled stub: at the stair, or at the edge towards another building.
      *
      * @param  non-empty-list<array{link: LensLink, here: array{float, float}}>  $crossing
-     * @return array{list<array{ax: float, ay: float, bx: float, by: float, kind: string, width: float}>, list<array{text: string, kind: string, box: Box, size: float}>}
+     * @return array{list<Line>, list<Capsule>}
      */
     private function stub(string $storey, string $other, array $crossing, LabelPlacer $placer, Box $frame): array
     {
@@ -121,7 +129,10 @@ final readonly class LinkShapes
             $at = implode(' ', $one['here']).$one['link']->kind;
             if (! isset($drawn[$at])) {
                 $drawn[$at] = true;
-                $lines[] = ['ax' => $one['here'][0], 'ay' => $one['here'][1], 'bx' => $box->centreX(), 'by' => $box->centreY(), 'kind' => $one['link']->kind, 'width' => $one['link']->strokeWidth()];
+                $lines[] = [
+                    'ax' => $one['here'][0], 'ay' => $one['here'][1], 'bx' => $box->centreX(), 'by' => $box->centreY(),
+                    'kind' => $one['link']->kind, 'width' => $one['link']->strokeWidth(),
+                ];
             }
         }
 

@@ -24,7 +24,14 @@ final readonly class WallShapes
      */
     public static function polygons(array $walls): array
     {
-        return array_map(static fn (array $wall): string => self::points(self::stroke($wall, 0, hypot($wall['to'][0] - $wall['from'][0], $wall['to'][1] - $wall['from'][1]))), $walls);
+        return array_map(
+            static fn (array $wall): string => self::points(self::stroke(
+                $wall,
+                0,
+                hypot($wall['to'][0] - $wall['from'][0], $wall['to'][1] - $wall['from'][1]),
+            )),
+            $walls,
+        );
     }
 
     /**
@@ -44,7 +51,15 @@ final readonly class WallShapes
                         $panes[] = $side < 0 ? [...$edge[0], ...$edge[1]] : [...$edge[3], ...$edge[2]];
                     }
                 }
-                $openings[] = ['points' => self::points(self::stroke($wall, $opening['offset'], $opening['offset'] + $opening['width'], self::thickness($wall) + 0.01)), 'panes' => $panes];
+                $openings[] = [
+                    'points' => self::points(self::stroke(
+                        $wall,
+                        $opening['offset'],
+                        $opening['offset'] + $opening['width'],
+                        self::thickness($wall) + 0.01,
+                    )),
+                    'panes' => $panes,
+                ];
             }
         }
 
@@ -60,7 +75,10 @@ final readonly class WallShapes
     {
         $boxes = [];
         foreach ($walls as $wall) {
-            $boxes = [...$boxes, ...Box::along($wall['from'][0], $wall['from'][1], $wall['to'][0], $wall['to'][1], self::thickness($wall) + 2 * $off)];
+            $boxes = [
+                ...$boxes,
+                ...Box::along($wall['from'][0], $wall['from'][1], $wall['to'][0], $wall['to'][1], self::thickness($wall) + 2 * $off),
+            ];
         }
 
         return $boxes;

@@ -73,7 +73,11 @@ final readonly class Proofs
     public function beginStay(Slot $slot, Node $node): void
     {
         $this->endStay($slot, $node, 'it was paired anew');
-        ProofResult::query()->where('slot_id', $slot->id)->whereNull('node_id')->whereNull('withdrawn_at')->update(['node_id' => $node->id]);
+        ProofResult::query()
+            ->where('slot_id', $slot->id)
+            ->whereNull('node_id')
+            ->whereNull('withdrawn_at')
+            ->update(['node_id' => $node->id]);
     }
 
     /** A node leaves a slot; what it has shown stays in the record. */

@@ -24,7 +24,13 @@ final readonly class FreeMainsPoints
         $places = [];
         foreach ($sheet->geometry->points as $point) {
             if ($point['mains'] && ! in_array($point['id'], $taken, true)) {
-                $places[] = new RadioEnd(self::PREFIX.$point['key'], new Vec3($point['x'], $point['y'], $point['z']), $radio, 0.0, Role::Router);
+                $places[] = new RadioEnd(
+                    self::PREFIX.$point['key'],
+                    new Vec3($point['x'], $point['y'], $point['z']),
+                    $radio,
+                    0.0,
+                    Role::Router,
+                );
             }
         }
 

@@ -25,7 +25,10 @@ final readonly class MeshMembers
         ], $in));
     }
 
-    /** @param list<array{slot: string, address: string, standing: string}>|null $then null: the reading does not say, and counts as fresh */
+    /**
+     * @param  list<array{slot: string, address: string, standing: string}>|null  $then  null: the reading does not say,
+     *                                                                                   and counts as fresh
+     */
     public static function age(?array $then, JobSheet $sheet, Protocol $protocol): ReadingAge
     {
         $now = self::of($sheet, $protocol);

@@ -139,7 +139,8 @@ return new class extends Migration {
             $table->index(['site_job_id', 'id']);
         });
         foreach (['UPDATE', 'DELETE'] as $change) {
-            DB::unprepared("CREATE TRIGGER log_entries_no_{$change} BEFORE {$change} ON log_entries FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'The logbook is append-only.'");
+            DB::unprepared("CREATE TRIGGER log_entries_no_{$change} BEFORE {$change} ON log_entries FOR EACH ROW SIGNAL SQLSTATE "
+                ."'45000' SET MESSAGE_TEXT = 'The logbook is append-only.'");
         }
     }
 

@@ -22,12 +22,24 @@ final class DemoSeeder extends Seeder
 
     public function run(CurrentCompany $current, Importer $importer, Forecasts $forecasts): void
     {
-        $company = Company::query()->create(['name' => 'Tarn & Thistle Installations', 'phone' => '+00 555 0142', 'email' => 'bench@tarn-thistle.example']);
-        foreach ([['Mara Lindqvist', 'mara', 'lead'], ['Idris Vane', 'idris', 'technician'], ['Wren Abara', 'wren', 'office']] as [$name, $mail, $role]) {
-            User::query()->create(['company_id' => $company->id, 'name' => $name, 'email' => "{$mail}@tarn-thistle.example", 'password' => self::PASSWORD, 'role' => $role]);
+        $company = Company::query()->create([
+            'name' => 'Tarn & Thistle Installations', 'phone' => '+00 555 0142', 'email' => 'bench@tarn-thistle.example',
+        ]);
+        foreach ([
+            ['Mara Lindqvist', 'mara', 'lead'],
+            ['Idris Vane', 'idris', 'technician'],
+            ['Wren Abara', 'wren', 'office'],
+        ] as [$name, $mail, $role]) {
+            User::query()->create([
+                'company_id' => $company->id, 'name' => $name, 'email' => "{$mail}@tarn-thistle.example", 'password' => self::PASSWORD,
+                'role' => $role,
+            ]);
         }
         $other = Company::query()->create(['name' => 'Quill & Barrow Electrical']);
-        User::query()->create(['company_id' => $other->id, 'name' => 'Sol Emberly', 'email' => 'sol@quill-barrow.example', 'password' => self::PASSWORD, 'role' => 'lead']);
+        User::query()->create([
+            'company_id' => $other->id, 'name' => 'Sol Emberly', 'email' => 'sol@quill-barrow.example', 'password' => self::PASSWORD,
+            'role' => 'lead',
+        ]);
 
         $current->during($company->id, function () use ($importer, $forecasts): void {
             foreach (self::JOBS as $key) {
@@ -43,7 +55,8 @@ final class DemoSeeder extends Seeder
     {
         $job = SiteJob::query()->where('key', 'lantern-house')->firstOrFail();
         $slot = $job->slots()->where('key', 'front-lock')->firstOrFail();
-        Credential::query()->create(['site_job_id' => $job->id, 'slot_id' => $slot->id, 'kind' => 'DSK', 'label' => 'Lock, sticker inside the cover',
-            'secret' => '30412-05573-61002-18744-00921-47150-33208-59016']);
+        Credential::query()
+            ->create(['site_job_id' => $job->id, 'slot_id' => $slot->id, 'kind' => 'DSK', 'label' => 'Lock, sticker inside the cover',
+                'secret' => '30412-05573-61002-18744-00921-47150-33208-59016']);
     }
 }

@@ -1,6 +1,7 @@
 # The application's own processes: web server, stand-in, gateway listener, queue worker.
 
-PHP_SERVER=(php -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=1 -d realpath_cache_ttl=600 -d memory_limit=512M)
+PHP_SERVER=(php -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=1
+    -d realpath_cache_ttl=600 -d memory_limit=512M)
 
 answers() { curl -fsS -o /dev/null --max-time 2 "$1"; }
 

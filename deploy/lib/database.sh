@@ -34,7 +34,8 @@ backup_to() {
     [ -n "$1" ] || fail "Name the file: ./kavvel backup FILE"
     local folder
     folder=$(mktemp -d)
-    mariadb-dump --no-defaults --socket="$SOCKET" -ukavvel -p"$DB_PASSWORD" --single-transaction --skip-lock-tables "$DB_DATABASE" >"$folder/database.sql"
+    mariadb-dump --no-defaults --socket="$SOCKET" -ukavvel -p"$DB_PASSWORD" --single-transaction \
+        --skip-lock-tables "$DB_DATABASE" >"$folder/database.sql"
     cp -r "$VAR/storage/app" "$folder/app"
     grep '^APP_KEY=' "$VAR/secrets" >"$folder/key"
     (umask 077; tar -czf "$1" -C "$folder" database.sql app key)

@@ -24,7 +24,8 @@ use_instance() {
     [ "$INSTANCE" = test ] && export DB_DATABASE=kavvel_test
     export KAVVEL_STORAGE="$VAR/storage" KAVVEL_BEATS="$VAR/storage/beats"
     export KAVVEL_TIME_ZONE="${KAVVEL_TIME_ZONE:-$(machine_time_zone)}"
-    [ ! -d /usr/share/zoneinfo ] || [ -f "/usr/share/zoneinfo/$KAVVEL_TIME_ZONE" ] || fail "KAVVEL_TIME_ZONE: there is no time zone “$KAVVEL_TIME_ZONE”."
+    [ ! -d /usr/share/zoneinfo ] || [ -f "/usr/share/zoneinfo/$KAVVEL_TIME_ZONE" ] \
+        || fail "KAVVEL_TIME_ZONE: there is no time zone “$KAVVEL_TIME_ZONE”."
     export SESSION_COOKIE="kavvel_${INSTANCE}_session"
     export APP_CONFIG_CACHE="$VAR/storage/config.php" APP_ROUTES_CACHE="$VAR/storage/routes.php" APP_EVENTS_CACHE="$VAR/storage/events.php"
     export APP_SERVICES_CACHE="$VAR/storage/services.php" APP_PACKAGES_CACHE="$VAR/storage/packages.php"

@@ -5,7 +5,8 @@ LEAST_FREE_MB=400
 need_disk() {
     local free
     free=$(df -Pm "$ROOT" | awk 'NR == 2 { print $4 }')
-    [ "$free" -ge "$LEAST_FREE_MB" ] || fail "Only $free MB are free on the disk of $ROOT; $LEAST_FREE_MB MB are needed. Make room and try again."
+    [ "$free" -ge "$LEAST_FREE_MB" ] \
+        || fail "Only $free MB are free on the disk of $ROOT; $LEAST_FREE_MB MB are needed. Make room and try again."
 }
 
 need_tools() {
@@ -33,7 +34,8 @@ install_packages() {
 }
 
 need_packages() {
-    install_packages mariadb-server-core mariadb-client php8.2-mysql php8.2-curl php8.2-gd php8.2-mbstring php8.2-xml php8.2-intl php8.2-zip \
+    install_packages mariadb-server-core mariadb-client php8.2-mysql php8.2-curl php8.2-gd php8.2-mbstring \
+        php8.2-xml php8.2-intl php8.2-zip \
         php-bacon-qr-code curl procps
 }
 
@@ -66,7 +68,8 @@ run_composer() {
 
 run_npm() {
     step "installing the front-end libraries"
-    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm install --no-audit --no-fund --loglevel=error >/dev/null || fail "npm could not install the front-end libraries."
+    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm install --no-audit --no-fund --loglevel=error >/dev/null \
+        || fail "npm could not install the front-end libraries."
 }
 
 run_build() {

@@ -51,5 +51,6 @@ port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
 # need_port PORT NAME : free, or ours already
 need_port() {
-    is_running "$2" || port_is_free "$1" || fail "Port $1 ($2) is in use by another program. Choose another with KAVVEL_PORT=…, or stop that program."
+    is_running "$2" || port_is_free "$1" \
+        || fail "Port $1 ($2) is in use by another program. Choose another with KAVVEL_PORT=…, or stop that program."
 }

@@ -36,8 +36,17 @@ pick_test_ports() {
 }
 
 test_style() {
+    test_line_length
     php vendor/bin/php-cs-fixer fix --dry-run --diff --quiet || fail "Code style: run vendor/bin/php-cs-fixer fix"
     php -d memory_limit=2G vendor/bin/phpstan analyse --no-progress
+}
+
+test_line_length() {
+    local folders=(app bootstrap/app.php config core database deploy kavvel resources routes standin tests) long
+    long=$(LC_ALL=C.UTF-8 grep -rnE '^.{141,}$' --include='*.php' --include='*.js' --include='*.mjs' --include='*.css' --include='*.sh' \
+        --include='kavvel' "${folders[@]}" | cut -c1-100 || true)
+    [ -z "$long" ] || fail "These lines have more than 140 characters:
+$long"
 }
 
 fresh_test_database() {

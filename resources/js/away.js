@@ -10,7 +10,8 @@ export function silent() {
     const element = banner();
     if (!element) return;
     element.hidden = false;
-    element.textContent = `No connection. Nothing is saved since ${clock(since)}. What you typed stays here: send it again when the connection is back.`;
+    element.textContent = `No connection. Nothing is saved since ${clock(since)}. `
+            + 'What you typed stays here: send it again when the connection is back.';
 }
 
 export function answered() {

@@ -23,7 +23,8 @@ export function followKeys() {
         if (event.detail.target?.id === 'drawer' && !document.getElementById('drawer').contains(event.target)) opener = event.target;
     });
     document.addEventListener('htmx:afterSettle', (event) => {
-        if (event.target.id === 'drawer') (document.querySelector('#drawer [autofocus]') ?? document.querySelector('#drawer [data-close]'))?.focus();
+        if (event.target.id !== 'drawer') return;
+        (document.querySelector('#drawer [autofocus]') ?? document.querySelector('#drawer [data-close]'))?.focus();
     });
     document.addEventListener('kavvel:closed', () => {
         if (opener?.isConnected) opener.focus();

@@ -62,7 +62,8 @@ async function ask() {
     isAsking = true;
     try {
         const seen = parts(bench).map((part) => `${part.dataset.part}:${part.dataset.version}`).join(' ');
-        const response = await fetch(bench.dataset.liveUrl, { headers: { 'HX-Request': 'true', 'Kavvel-Parts': seen }, credentials: 'same-origin' });
+        const headers = { 'HX-Request': 'true', 'Kavvel-Parts': seen };
+        const response = await fetch(bench.dataset.liveUrl, { headers, credentials: 'same-origin' });
         answered();
         if (response.status === 401 || response.status === 419) {
             window.location.assign(response.headers.get('HX-Redirect') ?? '/sign-in');

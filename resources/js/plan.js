@@ -25,8 +25,12 @@ export function followPlan() {
         const [cx, cy] = focus ? [Number(focus.dataset.x), Number(focus.dataset.y)] : [whole[0] + whole[2] / 2, whole[1] + whole[3] / 2];
         const width = bounds.width / READABLE_PX_PER_M;
         const height = bounds.height / READABLE_PX_PER_M;
-        const clamp = (value, low, size, extent) => extent >= size ? low - (extent - size) / 2 : Math.min(Math.max(value, low), low + size - extent);
-        plan.setAttribute('viewBox', [clamp(cx - width / 2, whole[0], whole[2], width), clamp(cy - height / 2, whole[1], whole[3], height), width, height].map((n) => n.toFixed(3)).join(' '));
+        const clamp = (value, low, size, extent) => (extent >= size
+            ? low - (extent - size) / 2
+            : Math.min(Math.max(value, low), low + size - extent));
+        const x = clamp(cx - width / 2, whole[0], whole[2], width);
+        const y = clamp(cy - height / 2, whole[1], whole[3], height);
+        plan.setAttribute('viewBox', [x, y, width, height].map((n) => n.toFixed(3)).join(' '));
     };
     start();
     document.addEventListener('kavvel:face', start, { once: true });

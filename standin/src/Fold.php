@@ -125,8 +125,18 @@ final class Fold
             'trigger' => $state === null ? null : $this->trigger($state),
             'carry' => $state === null ? null : $this->carry($state),
             'put-back' => $state === null ? null : $state->carriedTo = null,
-            'plug-at' => $state === null || ! isset($this->house->sockets[$entry['point'] ?? '']) ? null : $state->carriedTo = $this->house->sockets[$entry['point']]->position,
-            'gesture' => $state === null ? null : $this->gesture($state, Gesture::by($state, $this->now, (string) $entry['kind'], (int) ($entry['times'] ?? 1), (float) ($entry['seconds'] ?? 0))),
+            'plug-at' => $state === null || ! isset($this->house->sockets[$entry['point']
+                ?? '']) ? null : $state->carriedTo = $this->house->sockets[$entry['point']]->position,
+            'gesture' => $state === null ? null : $this->gesture(
+                $state,
+                Gesture::by(
+                    $state,
+                    $this->now,
+                    (string) $entry['kind'],
+                    (int) ($entry['times'] ?? 1),
+                    (float) ($entry['seconds'] ?? 0),
+                ),
+            ),
             default => null,
         };
     }
@@ -167,10 +177,16 @@ final class Fold
 
     private function readMesh(string $ref): void
     {
-        $routers = count(array_filter($this->devices, static fn (DeviceState $state): bool => $state->isIn() && $state->device->profile->isRouter)) + 1;
+        $routers = count(array_filter(
+            $this->devices,
+            static fn (DeviceState $state): bool => $state->isIn() && $state->device->profile->isRouter,
+        )) + 1;
         $this->readings[$ref] = ['at' => $this->now, 'done' => false];
         for ($done = 1; $done <= $routers; $done++) {
-            $this->after($done * self::READING_STEP_MS, fn () => $this->emit('reading.progress', ['reading' => $ref, 'done' => $done, 'total' => $routers]));
+            $this->after(
+                $done * self::READING_STEP_MS,
+                fn () => $this->emit('reading.progress', ['reading' => $ref, 'done' => $done, 'total' => $routers]),
+            );
         }
         $this->after($routers * self::READING_STEP_MS + 50, function () use ($ref): void {
             $this->readings[$ref]['done'] = true;
@@ -191,7 +207,10 @@ final class Fold
     {
         $state = $this->byAddress($address);
         if ($state === null || ! $this->hears($state)) {
-            $this->after(self::NO_ANSWER_MS, fn () => $this->emit('command.failed', ['command' => $id, 'address' => $address, 'reason' => 'no answer']));
+            $this->after(
+                self::NO_ANSWER_MS,
+                fn () => $this->emit('command.failed', ['command' => $id, 'address' => $address, 'reason' => 'no answer']),
+            );
 
             return;
         }
@@ -220,7 +239,11 @@ final class Fold
         }
         if ($state->isIn() && $this->hears($state)) {
             [$capability, $value] = $state->device->report();
-            $this->emit('device.reported', ['address' => $state->device->address, 'capability' => $capability, 'value' => $capability === 'on-off' ? ($state->on ? 'on' : 'off') : $value]);
+            $this->emit('device.reported', [
+                'address' => $state->device->address,
+                'capability' => $capability,
+                'value' => $capability === 'on-off' ? ($state->on ? 'on' : 'off') : $value,
+            ]);
         }
     }
 
@@ -311,7 +334,10 @@ final class Fold
     /** Somebody else's device that is also pairing: it announces, and is never interviewed. */
     private function announceStranger(): void
     {
-        $this->emit('device.announced', ['window' => $this->window['ref'] ?? '', 'address' => '02A7C3FFFF'.substr(strtoupper(hash('sha256', (string) $this->house->seed)), 0, 6)]);
+        $this->emit('device.announced', [
+            'window' => $this->window['ref'] ?? '',
+            'address' => '02A7C3FFFF'.substr(strtoupper(hash('sha256', (string) $this->house->seed)), 0, 6),
+        ]);
     }
 
     private function interview(DeviceState $state, int $round): void
@@ -320,7 +346,10 @@ final class Fold
         $stops = $state->fault === Fault::HalfInterview && ! $state->triedOnce ? self::SLEEPS_AFTER : self::STEPS;
         $state->triedOnce = true;
         for ($done = 1; $done <= $stops; $done++) {
-            $this->after($done * self::STEP_MS, fn () => $this->emit('device.interviewing', ['address' => $address, 'done' => $done, 'total' => self::STEPS]));
+            $this->after(
+                $done * self::STEP_MS,
+                fn () => $this->emit('device.interviewing', ['address' => $address, 'done' => $done, 'total' => self::STEPS]),
+            );
         }
         $this->after($stops * self::STEP_MS + 400, function () use ($state, $round, $stops, $address): void {
             if ($state->round !== $round) {
@@ -330,7 +359,13 @@ final class Fold
             if ($stops < self::STEPS) {
                 $state->phase = 'in-part';
                 $state->light = 'off';
-                $this->emit('device.incomplete', ['address' => $address, 'model' => $profile->model, 'done' => $stops, 'total' => self::STEPS, 'capabilities' => ['battery']]);
+                $this->emit('device.incomplete', [
+                    'address' => $address,
+                    'model' => $profile->model,
+                    'done' => $stops,
+                    'total' => self::STEPS,
+                    'capabilities' => ['battery'],
+                ]);
 
                 return;
             }
@@ -343,7 +378,12 @@ final class Fold
         });
     }
 
-    /** @return array{address: string, protocol: string, model: string, firmware: string, role: string, capabilities: list<string>, power: string, label: string|null, state: string} */
+    /**
+     * @return array{
+     *     address: string, protocol: string, model: string, firmware: string, role: string, capabilities: list<string>, power: string,
+     *     label: string|null, state: string,
+     * }
+     */
     public function node(DeviceState $state): array
     {
         $profile = $state->device->profile;

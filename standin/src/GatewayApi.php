@@ -30,7 +30,10 @@ final readonly class GatewayApi
         return match (true) {
             $method === 'GET' && $path === '/v1/about' => [200, $this->about($state)],
             $method === 'GET' && $path === '/v1/events' => [200, $this->events($state, $query)],
-            $method === 'GET' && $path === '/v1/nodes' => [200, ['epoch' => $state->epoch, 'newest' => count($state->events), 'nodes' => $this->nodes($state)]],
+            $method === 'GET' && $path === '/v1/nodes' => [
+                200,
+                ['epoch' => $state->epoch, 'newest' => count($state->events), 'nodes' => $this->nodes($state)],
+            ],
             $method === 'POST' && $path === '/v1/windows' => $this->openWindow($body),
             $method === 'DELETE' && count($parts) === 3 && $parts[1] === 'windows' => $this->closeWindow($parts[2]),
             $method === 'POST' && $path === '/v1/mesh-readings' => $this->accepted(['do' => 'read-mesh'], $body, 'reading'),
@@ -57,9 +60,15 @@ final readonly class GatewayApi
     private function events(Fold $state, array $query): array
     {
         $after = ($query['epoch'] ?? '') === $state->epoch ? max(0, (int) ($query['after'] ?? 0)) : 0;
-        $events = array_map(static fn (array $event): array => [...$event, 'at' => Fold::time($event['at']), 'data' => (object) $event['data']], array_slice($state->events, $after, 500));
+        $events = array_map(
+            static fn (array $event): array => [...$event, 'at' => Fold::time($event['at']), 'data' => (object) $event['data']],
+            array_slice($state->events, $after, 500),
+        );
 
-        return ['epoch' => $state->epoch, 'clock' => Fold::time($state->now), 'oldest' => 1, 'newest' => count($state->events), 'events' => $events];
+        return [
+            'epoch' => $state->epoch, 'clock' => Fold::time($state->now), 'oldest' => 1, 'newest' => count($state->events),
+            'events' => $events,
+        ];
     }
 
     /** @return list<array<string, mixed>> */

@@ -55,7 +55,9 @@ final readonly class Gesture
     {
         return match ($step->kind) {
             'press', 'tap', 'power-cycle' => $this->kind === $step->kind && $this->times === $step->times,
-            'hold', 'pin-hold' => $this->kind === $step->kind && $this->seconds >= $step->seconds && $this->seconds < $step->seconds + self::HELD_TOO_LONG_SECONDS,
+            'hold',
+            'pin-hold' => $this->kind === $step->kind && $this->seconds >= $step->seconds
+                && $this->seconds < $step->seconds + self::HELD_TOO_LONG_SECONDS,
             default => $this->kind === $step->kind,
         };
     }

@@ -47,7 +47,10 @@ final readonly class HandLog
             fwrite($handle, json_encode($before[0], JSON_THROW_ON_ERROR)."\n");
         }
         $last = (int) (end($before)['at'] ?? 0);
-        fwrite($handle, json_encode(['at' => max($last, self::now($before)), ...$entry], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n");
+        fwrite(
+            $handle,
+            json_encode(['at' => max($last, self::now($before)), ...$entry], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n",
+        );
         fclose($handle);
     }
 

@@ -9,7 +9,9 @@ use Kavvel\Core\Catalogue\Step;
 /** The page where a person does what hands do on site. */
 final readonly class HandsPage
 {
-    private const ACTIONS = ['gesture', 'trigger', 'carry', 'put-back', 'plug-at', 'new-battery', 'fault', 'unplug', 'plug-in', 'boot', 'advance'];
+    private const ACTIONS = [
+        'gesture', 'trigger', 'carry', 'put-back', 'plug-at', 'new-battery', 'fault', 'unplug', 'plug-in', 'boot', 'advance',
+    ];
 
     public function __construct(private House $house, private HandLog $log) {}
 
@@ -61,7 +63,10 @@ final readonly class HandsPage
         return [
             'plugged' => $state->isPlugged,
             'window' => $state->window === null ? null : max(0, (int) ceil(($state->window['closesAt'] - $state->now) / 1000)),
-            'devices' => array_map(static fn (DeviceState $device): array => ['light' => $device->light, 'phase' => $device->phase, 'on' => $device->on], $state->devices),
+            'devices' => array_map(
+                static fn (DeviceState $device): array => ['light' => $device->light, 'phase' => $device->phase, 'on' => $device->on],
+                $state->devices,
+            ),
         ];
     }
 
@@ -77,15 +82,61 @@ final readonly class HandsPage
     }
 
     /** @return list<array{label: string, form: array<string, string>}> what a hand can do to this device, right or wrong */
+    public function deeds(DeviceState $state): array
+    {
+        $device = $state->device;
+        $deeds = $this->gestures($device);
+        $deeds[] = ['label' => $device->trigger(), 'form' => ['do' => 'trigger']];
+        if ($state->carriedTo !== null) {
+            $home = $device->position === null ? 'in the van' : 'in its place';
+            $deeds[] = ['label' => "Put it back {$home}", 'form' => ['do' => 'put-back']];
+        } elseif ($device->position !== null) {
+            $deeds[] = ['label' => 'Carry it to the hub', 'form' => ['do' => 'carry']];
+        }
+        if ($device->profile->battery !== null) {
+            $deeds[] = ['label' => 'Put in a new battery', 'form' => ['do' => 'new-battery']];
+        }
+
+        return self::with($device, $deeds);
+    }
+
+    /** @return list<array{label: string, form: array<string, string>}> */
+    public function deedsOfTheHub(DeviceState $shown): array
+    {
+        return self::with($shown->device, [
+            ['label' => 'Unplug the hub', 'form' => ['do' => 'unplug']],
+            ['label' => 'Plug it in', 'form' => ['do' => 'plug-in']],
+            ['label' => 'Restart it', 'form' => ['do' => 'boot']],
+            ['label' => 'Let a minute pass', 'form' => ['do' => 'advance', 'seconds' => '60']],
+            ['label' => 'Let 254 s pass', 'form' => ['do' => 'advance', 'seconds' => '254']],
+            ['label' => 'Put the house back', 'form' => ['do' => 'reset']],
+        ]);
+    }
+
+    /**
+     * @param  list<array{label: string, form: array<string, string>}>  $deeds
+     * @return list<array{label: string, form: array<string, string>}>
+     */
+    private static function with(Device $device, array $deeds): array
+    {
+        return array_map(static fn (array $deed): array => [...$deed, 'form' => [...$deed['form'], 'device' => $device->key]], $deeds);
+    }
+
+    /** @return list<array{label: string, form: array<string, string>}> */
     public function gestures(Device $device): array
     {
         $recipe = $device->profile->recipe;
         $steps = [...($recipe->join ?? []), ...($recipe->leave ?? [])];
-        $gestures = [['label' => 'Press once', 'form' => ['kind' => 'press', 'times' => '1']]];
+        $gestures = [['label' => 'Press once', 'form' => ['do' => 'gesture', 'kind' => 'press', 'times' => '1']]];
         foreach ($steps as $step) {
-            $gestures[] = ['label' => $this->gestureLabel($step), 'form' => ['kind' => $step->kind, 'times' => (string) $step->times, 'seconds' => (string) $step->seconds]];
+            $gestures[] = [
+                'label' => $this->gestureLabel($step),
+                'form' => [
+                    'do' => 'gesture', 'kind' => $step->kind, 'times' => (string) $step->times, 'seconds' => (string) $step->seconds,
+                ],
+            ];
         }
-        $gestures[] = ['label' => 'Hold 5 s', 'form' => ['kind' => 'hold', 'seconds' => '5']];
+        $gestures[] = ['label' => 'Hold 5 s', 'form' => ['do' => 'gesture', 'kind' => 'hold', 'seconds' => '5']];
 
         return array_values(array_column($gestures, null, 'label'));
     }

@@ -32,7 +32,13 @@ final readonly class House
      * @param  array<string, Device>  $devices  Zigbee devices, by key
      * @param  array<string, PointEntry>  $sockets  points with mains, by key
      */
-    private function __construct(public array $devices, public RadioEnd $gateway, private RadioPlan $truth, public array $sockets, public int $seed) {}
+    private function __construct(
+        public array $devices,
+        public RadioEnd $gateway,
+        private RadioPlan $truth,
+        public array $sockets,
+        public int $seed,
+    ) {}
 
     public static function read(string $jobJson, string $overlayJson): self
     {
@@ -40,7 +46,10 @@ final readonly class House
         $overlay = Input::parse($overlayJson);
         $seed = $overlay->get('seed')->wholeFrom(0);
         $reader = new BuildingReader(Material::names());
-        $hidden = array_map(static fn (Input $wall) => $reader->wall($wall, $wall->get('bottom')->number()), $overlay->get('walls')->items());
+        $hidden = array_map(
+            static fn (Input $wall) => $reader->wall($wall, $wall->get('bottom')->number()),
+            $overlay->get('walls')->items(),
+        );
         $walls = $job->building->walls;
         foreach ($hidden as $wall) {
             $walls = [...$walls, ...$wall->segments()];

@@ -123,8 +123,13 @@ final class GatewayApiTest extends TestCase
 
     /** @param array<string, mixed> $body */
     #[DataProvider('refusals')]
-    public function test_what_can_not_be_done_is_refused_in_words(string $method, string $path, array $body, int $status, string $code): void
-    {
+    public function test_what_can_not_be_done_is_refused_in_words(
+        string $method,
+        string $path,
+        array $body,
+        int $status,
+        string $code,
+    ): void {
         [$got, $answer] = $this->ask($method, $path, $body);
 
         self::assertSame([$status, $code], [$got, $answer['error']['code']]);
@@ -145,8 +150,14 @@ final class GatewayApiTest extends TestCase
             'a command with a strange id' => ['POST', '/v1/mesh-readings', ['command' => '../../etc'], 422, 'missing'],
             'a survey that nobody asked for' => ['GET', '/v1/mesh-readings/none', [], 404, 'not-found'],
             'a node that is not in' => ['PUT', '/v1/nodes/FFFF/label', ['command' => 'label-0001', 'label' => 'x'], 404, 'not-found'],
-            'a label that is no text' => ['PUT', '/v1/nodes/02A7C30000000101/label', ['command' => 'label-0001', 'label' => 7], 422, 'missing'],
-            'an order that makes no sense' => ['POST', '/v1/nodes/02A7C30000000101/commands', ['command' => 'switch-0001', 'value' => 'explode'], 422, 'unsupported'],
+            'a label that is no text' => [
+                'PUT', '/v1/nodes/02A7C30000000101/label',
+                ['command' => 'label-0001', 'label' => 7], 422, 'missing',
+            ],
+            'an order that makes no sense' => [
+                'POST', '/v1/nodes/02A7C30000000101/commands',
+                ['command' => 'switch-0001', 'value' => 'explode'], 422, 'unsupported',
+            ],
             'nowhere' => ['GET', '/v1/coffee', [], 404, 'not-found'],
             'nowhere on a node' => ['POST', '/v1/nodes/02A7C30000000101/paint', ['command' => 'paint-00001'], 404, 'not-found'],
         ];

@@ -9,6 +9,13 @@ use Kavvel\Standin\HandsPage;
 
 $e = static fn (string $text): string => htmlspecialchars($text, ENT_QUOTES);
 $sticker = $page->sticker($device);
+$hidden = static fn (string $name, string $value): string => "<input type=\"hidden\" name=\"{$e($name)}\" value=\"{$e($value)}\">";
+$option = static fn (string $value, string $words, bool $isChosen): string => sprintf(
+    '<option value="%s"%s>%s</option>',
+    $e($value),
+    $isChosen ? ' selected' : '',
+    $e($words),
+);
 ?>
 <!doctype html>
 <html lang="en">
@@ -31,7 +38,8 @@ $sticker = $page->sticker($device);
         <h2><?= $e(ucfirst($room)) ?></h2>
         <ul>
             <?php foreach ($devices as $one) { ?>
-            <li><a href="/hands?device=<?= $e($one->device->key) ?>" data-device="<?= $e($one->device->key) ?>" class="<?= $e($one->light) ?>"<?= $one === $device ? ' aria-current="true"' : '' ?>>
+            <li><a href="/hands?device=<?= $e($one->device->key) ?>" data-device="<?= $e($one->device->key) ?>"
+                class="<?= $e($one->light) ?>"<?= $one === $device ? ' aria-current="true"' : '' ?>>
                 <svg viewBox="0 0 12 12" aria-hidden="true"><circle cx="6" cy="6" r="4"/></svg>
                 <span><?= $e($one->device->title) ?></span>
                 <small data-phase><?= $e(HandsPage::phaseWords($one->phase)) ?></small>
@@ -53,53 +61,45 @@ $sticker = $page->sticker($device);
             <figcaption data-light><?= $e($device->light) ?></figcaption>
         </figure>
         <div class="deeds">
-            <?php foreach ($page->gestures($device->device) as $gesture) { ?>
+            <?php foreach ($page->deeds($device) as $deed) { ?>
             <form method="post" action="/hands">
-                <input type="hidden" name="do" value="gesture"><input type="hidden" name="device" value="<?= $e($device->device->key) ?>">
-                <?php foreach ($gesture['form'] as $name => $value) { ?><input type="hidden" name="<?= $e($name) ?>" value="<?= $e($value) ?>"><?php } ?>
-                <button><?= $e($gesture['label']) ?></button>
-            </form>
-            <?php } ?>
-            <?php foreach (['trigger' => $device->device->trigger(), $device->carriedTo === null ? 'carry' : 'put-back' => $device->carriedTo === null ? 'Carry it to the hub' : ($device->device->position === null ? 'Put it back in the van' : 'Put it back in its place'), 'new-battery' => 'Put in a new battery'] as $do => $label) {
-                if ($do === 'new-battery' && $device->device->profile->battery === null || $do === 'carry' && $device->device->position === null) {
-                    continue;
-                } ?>
-            <form method="post" action="/hands">
-                <input type="hidden" name="do" value="<?= $e($do) ?>"><input type="hidden" name="device" value="<?= $e($device->device->key) ?>">
-                <button><?= $e($label) ?></button>
+                <?= implode('', array_map($hidden, array_keys($deed['form']), $deed['form'])) ?>
+                <button><?= $e($deed['label']) ?></button>
             </form>
             <?php } ?>
         </div>
         <?php if ($device->device->position === null) { ?>
         <h3><?= $device->hasPower() ? 'It is plugged in' : 'It lies in the van, without power' ?></h3>
         <form method="post" action="/hands" class="fault">
-            <input type="hidden" name="do" value="plug-at"><input type="hidden" name="device" value="<?= $e($device->device->key) ?>">
+            <?= $hidden('do', 'plug-at'), $hidden('device', $device->device->key) ?>
             <label for="socket">Plug it in at</label>
             <select id="socket" name="point">
-                <?php foreach ($page->sockets() as $key => $where) { ?><option value="<?= $e($key) ?>"<?= $page->isPluggedAt($device, $key) ? ' selected' : '' ?>><?= $e($where) ?></option><?php } ?>
+                <?php foreach ($page->sockets() as $socket => $where) {
+                    echo $option($socket, $where, $page->isPluggedAt($device, $socket));
+                } ?>
             </select>
             <button>Plug it in</button>
         </form>
         <?php } ?>
         <h3>Sticker</h3>
-        <div class="sticker"><?= $sticker->svg() ?><p><code><?= $e($sticker->address) ?></code><br><code><?= $e(implode(' ', str_split($sticker->code, 4))) ?></code></p></div>
+        <div class="sticker"><?= $sticker->svg() ?><p><code><?= $e($sticker->address) ?></code><br>
+            <code><?= $e(implode(' ', str_split($sticker->code, 4))) ?></code></p></div>
         <h3>Plant a fault</h3>
         <form method="post" action="/hands" class="fault">
-            <input type="hidden" name="do" value="fault"><input type="hidden" name="device" value="<?= $e($device->device->key) ?>">
+            <?= $hidden('do', 'fault'), $hidden('device', $device->device->key) ?>
             <label for="fault">What is wrong with it</label>
             <select id="fault" name="fault"><option value="">Nothing</option>
-                <?php foreach (Fault::cases() as $fault) { ?><option value="<?= $e($fault->value) ?>"<?= $device->fault === $fault ? ' selected' : '' ?>><?= $e($fault->words()) ?></option><?php } ?>
+                <?php foreach (Fault::cases() as $fault) {
+                    echo $option($fault->value, $fault->words(), $device->fault === $fault);
+                } ?>
             </select>
             <button>Plant it</button>
         </form>
-        <h3>Gateway and clock</h3>
+        <h3>Hub and clock</h3>
         <div class="deeds">
-            <?php foreach ([['do' => 'unplug', 'label' => 'Unplug the hub'], ['do' => 'plug-in', 'label' => 'Plug it in'], ['do' => 'boot', 'label' => 'Restart it'], ['do' => 'advance', 'seconds' => '60', 'label' => 'Let a minute pass'], ['do' => 'advance', 'seconds' => '254', 'label' => 'Let 254 s pass'], ['do' => 'reset', 'label' => 'Put the house back']] as $deed) { ?>
+            <?php foreach ($page->deedsOfTheHub($device) as $deed) { ?>
             <form method="post" action="/hands">
-                <?php foreach ($deed as $name => $value) {
-                    if ($name !== 'label') { ?><input type="hidden" name="<?= $e($name) ?>" value="<?= $e($value) ?>"><?php }
-                    } ?>
-                <input type="hidden" name="device" value="<?= $e($device->device->key) ?>">
+                <?= implode('', array_map($hidden, array_keys($deed['form']), $deed['form'])) ?>
                 <button><?= $e($deed['label']) ?></button>
             </form>
             <?php } ?>

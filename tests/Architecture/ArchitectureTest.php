@@ -13,14 +13,16 @@ final class ArchitectureTest
 {
     /** From the ground up: a folder may import from the floors below its own, so that no ring can come about. */
     private const CORE_FLOORS = [
-        ['Input'], ['Protocol'], ['Site', 'Naming', 'Survey'], ['Radio'], ['Catalogue', 'Mesh'], ['Coverage', 'Handover', 'Pairing', 'Proving'],
+        ['Input'], ['Protocol'], ['Site', 'Naming', 'Survey'], ['Radio'], ['Catalogue', 'Mesh'],
+        ['Coverage', 'Handover', 'Pairing', 'Proving'],
         ['JobFile'], ['Cli'],
     ];
 
     private const STATIONS = ['Survey', 'Pair', 'Name', 'Mesh', 'HandOver'];
 
     private const APP_FLOORS = [
-        ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['JobFiles', 'JobSheet', 'Proving'], ['Gateway'],
+        ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['JobFiles', 'JobSheet', 'Proving'],
+        ['Gateway'],
         ['Radio'], ['JobList', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],
     ];
 
@@ -40,7 +42,12 @@ final class ArchitectureTest
             ->classes(Selector::inNamespace('Kavvel\Standin'))
             ->excluding(Selector::inNamespace('Kavvel\Standin\Tests'))
             ->canOnlyDependOn()
-            ->classes(Selector::inNamespace('Kavvel\Standin'), Selector::inNamespace('Kavvel\Core'), Selector::inNamespace('BaconQrCode'), Selector::isStandardClass())
+            ->classes(
+                Selector::inNamespace('Kavvel\Standin'),
+                Selector::inNamespace('Kavvel\Core'),
+                Selector::inNamespace('BaconQrCode'),
+                Selector::isStandardClass(),
+            )
             ->because('the outside world is not part of the application');
     }
 
@@ -76,7 +83,12 @@ final class ArchitectureTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('App\Http\Controllers'))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('Kavvel\Core\Mesh'), Selector::inNamespace('Kavvel\Core\Radio'), Selector::inNamespace('Kavvel\Core\Pairing'), Selector::inNamespace('Kavvel\Core\Naming'))
+            ->classes(
+                Selector::inNamespace('Kavvel\Core\Mesh'),
+                Selector::inNamespace('Kavvel\Core\Radio'),
+                Selector::inNamespace('Kavvel\Core\Pairing'),
+                Selector::inNamespace('Kavvel\Core\Naming'),
+            )
             ->because('a controller has a handful of lines and no rule of the job');
     }
 

@@ -14,7 +14,7 @@ test.afterEach(async ({ page }) => {
 
 test('a slot opens beside the plan, and the way back leads to the move', async ({ page }) => {
     await page.goto(`${JOB}/survey?storey=ground`);
-    await page.getByRole('link', { name: 'Leak sensor, in, not proved' }).or(page.getByRole('link', { name: 'Floor leak sensor, in, not proved' })).first().click();
+    await page.getByRole('link', { name: /leak sensor, in, not proved$/i }).first().click();
     await expect(page.getByRole('heading', { name: 'Floor leak sensor' })).toBeVisible();
     await expect(page).toHaveURL(/slot=boot-leak/);
     await expect(page.getByText('Forecast to the hub:')).toBeVisible();
@@ -40,12 +40,21 @@ test('the list says in words what the plan draws', async ({ page }) => {
 });
 
 test('no text on any plan lies on another text or on a plate', async ({ page }) => {
-    for (const [station, storey] of [['pair', 'ground'], ['survey', 'ground'], ['survey', 'first'], ['survey', 'lantern'], ['survey', 'shed'], ['name', 'ground']]) {
+    for (const [station, storey] of [
+        ['pair', 'ground'], ['survey', 'ground'], ['survey', 'first'], ['survey', 'lantern'], ['survey', 'shed'], ['name', 'ground'],
+    ]) {
         await page.goto(`${JOB}/${station}?storey=${storey}`);
         const collisions = await page.locator('.plan').evaluate((plan) => {
-            const boxes = [...plan.querySelectorAll('.p-label, .p-room, .p-capsule, .p-plate')].map((element) => ({ name: element.textContent || element.getAttribute('class'), text: element.matches('.p-label, .p-room'), box: element.getBoundingClientRect() }));
-            const meet = (a, b) => Math.min(a.right, b.right) - Math.max(a.left, b.left) > 1 && Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 3;
-            return boxes.flatMap((one, at) => boxes.slice(at + 1).filter((other) => (one.text || other.text) && meet(one.box, other.box)).map((other) => `${one.name} on ${other.name}`));
+            const boxes = [...plan.querySelectorAll('.p-label, .p-room, .p-capsule, .p-plate')].map((element) => ({
+                name: element.textContent || element.getAttribute('class'),
+                isText: element.matches('.p-label, .p-room'),
+                box: element.getBoundingClientRect(),
+            }));
+            const meet = (a, b) => Math.min(a.right, b.right) - Math.max(a.left, b.left) > 1
+                && Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 3;
+            return boxes.flatMap((one, at) => boxes.slice(at + 1)
+                .filter((other) => (one.isText || other.isText) && meet(one.box, other.box))
+                .map((other) => `${one.name} on ${other.name}`));
         });
         expect(collisions, `${station} ${storey}`).toEqual([]);
     }
@@ -132,7 +141,8 @@ test('the dark theme stays, and every pair of tokens has its contrast', async ({
         const style = getComputedStyle(document.documentElement);
         const light = (short) => {
             const hex = short.length === 4 ? `#${[...short.slice(1)].map((digit) => digit + digit).join('')}` : short;
-            const [r, g, b] = [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16) / 255).map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4));
+            const [r, g, b] = [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16) / 255)
+                .map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4));
             return 0.2126 * r + 0.7152 * g + 0.0722 * b;
         };
         const token = (name) => style.getPropertyValue(`--${name}`).trim();
@@ -141,8 +151,13 @@ test('the dark theme stays, and every pair of tokens has its contrast', async ({
             return (bright + 0.05) / (dark + 0.05);
         };
         return {
-            body: [['ink', 'paper'], ['ink', 'sheet'], ['ink-2', 'paper'], ['ink-2', 'sheet'], ['caution', 'caution-wash'], ['danger', 'danger-wash'], ['copper-ink', 'copper-wash'], ['on-ink', 'ink'], ['jacket-text', 'jacket'], ['jacket-2', 'jacket'], ['ink', 'caution-wash'], ['ink', 'danger-wash'], ['ink', 'copper-wash']].map(([a, b]) => [`${a} on ${b}`, contrast(a, b)]),
-            large: [['on-copper', 'copper'], ['wall', 'sheet'], ['bare', 'jacket'], ['undone', 'jacket'], ['edge', 'sheet']].map(([a, b]) => [`${a} on ${b}`, contrast(a, b)]),
+            body: [
+                ['ink', 'paper'], ['ink', 'sheet'], ['ink-2', 'paper'], ['ink-2', 'sheet'], ['caution', 'caution-wash'],
+                ['danger', 'danger-wash'], ['copper-ink', 'copper-wash'], ['on-ink', 'ink'], ['jacket-text', 'jacket'],
+                ['jacket-2', 'jacket'], ['ink', 'caution-wash'], ['ink', 'danger-wash'], ['ink', 'copper-wash'],
+            ].map(([a, b]) => [`${a} on ${b}`, contrast(a, b)]),
+            large: [['on-copper', 'copper'], ['wall', 'sheet'], ['bare', 'jacket'], ['undone', 'jacket'], ['edge', 'sheet']]
+                .map(([a, b]) => [`${a} on ${b}`, contrast(a, b)]),
         };
     });
     const check = async () => {
@@ -168,8 +183,9 @@ test('a note is written down once, even when it is sent twice', async ({ page })
     const form = await log.locator('form').evaluate((element) => Object.fromEntries(new FormData(element)));
     await log.getByRole('button', { name: 'Write it down' }).click();
     await expect(log.getByText(text)).toHaveCount(1);
-    const twins = await Promise.all([1, 2, 3, 4].map(() => page.request.post(`${JOB}/logbook`, { form: { ...form, _once: `${form._once}-twin`, text } })));
-    expect(twins.map((twin) => twin.status())).toEqual([200, 200, 200, 200]);
+    const twin = { form: { ...form, _once: `${form._once}-twin`, text } };
+    const twins = await Promise.all([1, 2, 3, 4].map(() => page.request.post(`${JOB}/logbook`, twin)));
+    expect(twins.map((answer) => answer.status())).toEqual([200, 200, 200, 200]);
     const again = await page.request.post(`${JOB}/logbook`, { form: { ...form, text } });
     expect(again.status()).toBe(200);
     await page.getByRole('button', { name: 'Close' }).click();
@@ -280,7 +296,8 @@ test('half an interview is plain, and can be accepted as a snag', async ({ page,
     await page.getByRole('button', { name: 'Accept as it is' }).click();
     await expect(page.getByText('Joined in part')).toBeHidden();
     await page.locator('.top').getByRole('link', { name: /snags?/ }).click();
-    await expect(page.getByRole('dialog', { name: 'Snags' }).getByText('The reading lamp joined in part. Missing: on-off, level, colour.')).toBeVisible();
+    const snags = page.getByRole('dialog', { name: 'Snags' });
+    await expect(snags.getByText('The reading lamp joined in part. Missing: on-off, level, colour.')).toBeVisible();
 });
 
 test('a slot is added, moved to its place, and removed again', async ({ page }) => {
@@ -303,7 +320,15 @@ test('a slot is added, moved to its place, and removed again', async ({ page }) 
     await expect(page.getByRole('heading', { name: 'Shelf lamp' })).toBeVisible();
     await expect(page.getByText('Forecast to the hub:')).toBeVisible();
     await page.getByText('Change the plan here').click();
-    await page.getByRole('button', { name: 'Remove it from the plan' }).click();
+    await page.getByText('Remove it from the plan').click();
+    await page.getByRole('button', { name: 'Yes, remove the shelf lamp' }).click();
+    await expect(page.getByRole('heading', { name: 'Shelf lamp' })).toBeHidden();
+    await page.getByRole('button', { name: 'Put it back on the plan' }).click();
+    await page.goto(`${JOB}/survey?slot=shelf-lamp`);
+    await expect(page.getByRole('heading', { name: 'Shelf lamp' })).toBeVisible();
+    await page.getByText('Change the plan here').click();
+    await page.getByText('Remove it from the plan').click();
+    await page.getByRole('button', { name: 'Yes, remove the shelf lamp' }).click();
     await expect(page.getByRole('heading', { name: 'Shelf lamp' })).toBeHidden();
 });
 
@@ -377,7 +402,8 @@ test('a broken job file says where, and a good one makes a job', async ({ page }
     const file = JSON.parse(await (await page.request.get('/jobs/calico-court/export')).text());
     const attach = async (data) => {
         await page.goto('/jobs');
-        await page.getByLabel('Job file').setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(data)) });
+        const buffer = Buffer.from(JSON.stringify(data));
+        await page.getByLabel('Job file').setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer });
         await page.getByRole('button', { name: 'Import it' }).click();
     };
     await attach({ ...file, slots: file.slots.map((slot, at) => (at === 2 ? { ...slot, mounting: 'glued' } : slot)) });

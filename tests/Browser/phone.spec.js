@@ -15,7 +15,8 @@ test('one thing on screen, with the big button in reach of the thumb', async ({ 
 });
 
 test('nothing is wider than the screen', async ({ page }) => {
-    for (const path of ['/jobs', `${JOB}/survey`, `${JOB}/pair`, `${JOB}/name`, `${JOB}/mesh`, `${JOB}/hand-over`, `${JOB}/survey?slot=front-lock`]) {
+    const stations = ['survey', 'pair', 'name', 'mesh', 'hand-over', 'survey?slot=front-lock'];
+    for (const path of ['/jobs', ...stations.map((station) => `${JOB}/${station}`)]) {
         await page.goto(path);
         expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
     }

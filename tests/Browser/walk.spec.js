@@ -114,7 +114,10 @@ test('a day with it: from sign-in to the printed pack', async ({ page, context }
     await test.step('everything is in the logbook', async () => {
         await page.keyboard.press('l');
         const log = page.getByRole('dialog', { name: 'Logbook' });
-        for (const line of ['Opened the join window for the ceiling relay.', 'Named the ceiling relay “Hall ceiling relay”.', 'Odile Harrow accepts:', 'Issued pack 1, SHA-256']) {
+        for (const line of [
+            'Opened the join window for the ceiling relay.', 'Named the ceiling relay “Hall ceiling relay”.', 'Odile Harrow accepts:',
+            'Issued pack 1, SHA-256',
+        ]) {
             await expect(log.getByText(line).first()).toBeVisible();
         }
         await expectAccessible(page);

@@ -28,8 +28,11 @@ final class GatewayContractTest extends TestCase
         $root = dirname(__DIR__, 2);
         self::$folder = sys_get_temp_dir().'/kavvel-contract-'.getmypid();
         self::$url = "http://127.0.0.1:{$port}";
-        self::$server = new Process([PHP_BINARY, '-S', "127.0.0.1:{$port}", '-t', "{$root}/standin/public", "{$root}/standin/public/index.php"], null, [
-            'KAVVEL_STANDIN_JOB' => "{$root}/database/demo/lantern-house.json", 'KAVVEL_STANDIN_OVERLAY' => "{$root}/database/demo/lantern-house.truth.json",
+        self::$server = new Process([
+            PHP_BINARY, '-S', "127.0.0.1:{$port}", '-t', "{$root}/standin/public", "{$root}/standin/public/index.php",
+        ], null, [
+            'KAVVEL_STANDIN_JOB' => "{$root}/database/demo/lantern-house.json",
+            'KAVVEL_STANDIN_OVERLAY' => "{$root}/database/demo/lantern-house.truth.json",
             'KAVVEL_STANDIN_STATE' => self::$folder, 'KAVVEL_STANDIN_TOKEN' => 'contract',
         ]);
         self::$server->start();
@@ -50,9 +53,13 @@ final class GatewayContractTest extends TestCase
         $this->check('POST', '/v1/windows', '/v1/windows', 422, ['seconds' => 9999] + $window);
         (new HandLog(self::$folder))->append(['do' => 'gesture', 'device' => 'hall-relay', 'kind' => 'press', 'times' => 3]);
         (new HandLog(self::$folder))->append(['do' => 'advance', 'seconds' => 20]);
-        $this->check('PUT', '/v1/nodes/{address}/label', '/v1/nodes/02A7C30000000101/label', 202, ['command' => 'label-0001', 'label' => 'Dimmer']);
+        $this->check('PUT', '/v1/nodes/{address}/label', '/v1/nodes/02A7C30000000101/label', 202, [
+            'command' => 'label-0001', 'label' => 'Dimmer',
+        ]);
         $this->check('PUT', '/v1/nodes/{address}/label', '/v1/nodes/FFFF/label', 404, ['command' => 'label-0002', 'label' => 'Nobody']);
-        $this->check('POST', '/v1/nodes/{address}/commands', '/v1/nodes/02A7C30000000101/commands', 202, ['command' => 'switch-0001', 'value' => 'on']);
+        $this->check('POST', '/v1/nodes/{address}/commands', '/v1/nodes/02A7C30000000101/commands', 202, [
+            'command' => 'switch-0001', 'value' => 'on',
+        ]);
         $this->check('POST', '/v1/mesh-readings', '/v1/mesh-readings', 202, ['command' => 'survey-0001']);
         $this->check('GET', '/v1/mesh-readings/{reading}', '/v1/mesh-readings/survey-0001', 200);
         (new HandLog(self::$folder))->append(['do' => 'advance', 'seconds' => 20]);
@@ -63,7 +70,11 @@ final class GatewayContractTest extends TestCase
         $this->check('DELETE', '/v1/nodes/{address}', '/v1/nodes/02A7C30000000101', 202, ['command' => 'remove-0001']);
         $events = $this->check('GET', '/v1/events', '/v1/events?after=0', 200);
 
-        foreach (['window.opened', 'device.announced', 'device.interviewing', 'device.joined', 'label.set', 'command.done', 'reading.progress', 'reading.done', 'window.closed', 'device.left'] as $type) {
+        foreach ([
+            'window.opened', 'device.announced', 'device.interviewing', 'device.joined', 'label.set', 'command.done',
+            'reading.progress',
+            'reading.done', 'window.closed', 'device.left',
+        ] as $type) {
             self::assertContains($type, array_column($events['events'], 'type'));
         }
     }
@@ -86,25 +97,41 @@ final class GatewayContractTest extends TestCase
         $source = (string) file_get_contents(dirname(__DIR__, 2).'/standin/src/Fold.php');
         preg_match_all("/emit\('([a-z.]+)'/", $source, $emitted);
 
-        self::assertEqualsCanonicalizing(array_values(array_unique($emitted[1])), $this->contract()['components']['schemas']['Event']['properties']['type']['enum']);
+        self::assertEqualsCanonicalizing(
+            array_values(array_unique($emitted[1])),
+            $this->contract()['components']['schemas']['Event']['properties']['type']['enum'],
+        );
     }
 
     /**
      * @param  array<string, mixed>|null  $body
      * @return array<string, mixed>
      */
-    private function check(string $method, string $template, string $path, int $status, ?array $body = null, string $token = 'contract'): array
-    {
+    private function check(
+        string $method,
+        string $template,
+        string $path,
+        int $status,
+        ?array $body = null,
+        string $token = 'contract',
+    ): array {
         $json = (string) @file_get_contents(self::$url.$path, false, stream_context_create(['http' => [
-            'method' => $method, 'header' => "Authorization: Bearer {$token}\r\nContent-Type: application/json\r\n", 'content' => $body === null ? '' : (string) json_encode($body), 'ignore_errors' => true,
+            'method' => $method,
+            'header' => "Authorization: Bearer {$token}\r\nContent-Type: application/json\r\n",
+            'content' => $body === null ? '' : (string) json_encode($body),
+            'ignore_errors' => true,
         ]]));
         self::assertStringContainsString(" {$status} ", ($http_response_header[0] ?? '').' ', "{$method} {$path}: {$json}");
         $contract = $this->contract();
-        $reference = $contract['paths'][$template][strtolower($method)]['responses'][(string) $status]['content']['application/json']['schema']['$ref'] ?? null;
+        $response = $contract['paths'][$template][strtolower($method)]['responses'][(string) $status] ?? [];
+        $reference = $response['content']['application/json']['schema']['$ref'] ?? null;
         self::assertNotNull($reference, "the contract has no {$status} for {$method} {$template}");
         $schema = ['$ref' => $reference, 'components' => $contract['components']];
         $result = (new Validator)->validate(json_decode($json), (string) json_encode($schema));
-        self::assertTrue($result->isValid(), $result->error() === null ? '' : "{$method} {$path}: ".json_encode((new ErrorFormatter)->format($result->error())));
+        self::assertTrue(
+            $result->isValid(),
+            $result->error() === null ? '' : "{$method} {$path}: ".json_encode((new ErrorFormatter)->format($result->error())),
+        );
 
         return (array) json_decode($json, true);
     }
@@ -112,6 +139,11 @@ final class GatewayContractTest extends TestCase
     /** @return array<string, mixed> */
     private function contract(): array
     {
-        return json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/gateway-link.openapi.json'), true, 64, JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2).'/docs/gateway-link.openapi.json'),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
     }
 }

@@ -28,7 +28,9 @@ final class HandOverTest extends TestCase
     public function test_nothing_is_handed_over_with_an_open_snag(): void
     {
         $this->get('/jobs/lantern-house/hand-over')->assertSee('Settle a snag')->assertSee('2 are open')->assertDontSee('Make pack');
-        $this->htmx('POST', '/jobs/lantern-house/packs')->assertStatus(422)->assertSee('2 snags are open. Clear them, or have the client accept them by name.');
+        $this->htmx('POST', '/jobs/lantern-house/packs')
+            ->assertStatus(422)
+            ->assertSee('2 snags are open. Clear them, or have the client accept them by name.');
 
         self::assertSame(0, Pack::query()->count());
     }
@@ -36,12 +38,20 @@ final class HandOverTest extends TestCase
     public function test_a_snag_is_accepted_by_name(): void
     {
         $snag = Snag::query()->where('key', 'shed-link')->firstOrFail();
-        $this->htmx('POST', '/jobs/lantern-house/snags/shed-link/acceptance', ['accepted_by' => '', 'lock_version' => 1])->assertStatus(422)->assertSee('Write the name of the person who accepts it.');
-        $this->post('/jobs/lantern-house/snags/shed-link/acceptance', ['accepted_by' => 'Odile Harrow', 'lock_version' => 1])->assertRedirect();
+        $this->htmx('POST', '/jobs/lantern-house/snags/shed-link/acceptance', ['accepted_by' => '', 'lock_version' => 1])
+            ->assertStatus(422)
+            ->assertSee('Write the name of the person who accepts it.');
+        $this->post('/jobs/lantern-house/snags/shed-link/acceptance', ['accepted_by' => 'Odile Harrow', 'lock_version' => 1])
+            ->assertRedirect();
 
-        self::assertSame(['accepted', 'Odile Harrow', 'Mara Lindqvist'], array_values($snag->refresh()->only(['state', 'accepted_by', 'closed_by'])));
+        self::assertSame(
+            ['accepted', 'Odile Harrow', 'Mara Lindqvist'],
+            array_values($snag->refresh()->only(['state', 'accepted_by', 'closed_by'])),
+        );
         self::assertTrue($this->logged('Odile Harrow accepts: The link to the boat shed is thin'));
-        $this->htmx('POST', '/jobs/lantern-house/snags/shed-link/acceptance', ['accepted_by' => 'Somebody Else', 'lock_version' => 1])->assertStatus(409)->assertSee('Odile Harrow');
+        $this->htmx('POST', '/jobs/lantern-house/snags/shed-link/acceptance', ['accepted_by' => 'Somebody Else', 'lock_version' => 1])
+            ->assertStatus(409)
+            ->assertSee('Odile Harrow');
     }
 
     public function test_the_pack_is_numbered_dated_summed_and_logged(): void
@@ -49,7 +59,11 @@ final class HandOverTest extends TestCase
         $this->settle();
         $this->post('/jobs/lantern-house/packs')->assertRedirect('/jobs/lantern-house/hand-over');
         $pack = Pack::query()->firstOrFail();
-        $pdf = (string) $this->get('/jobs/lantern-house/packs/1')->assertOk()->assertHeader('Content-Type', 'application/pdf')->streamedContent();
+        $pdf = (string) $this
+            ->get('/jobs/lantern-house/packs/1')
+            ->assertOk()
+            ->assertHeader('Content-Type', 'application/pdf')
+            ->streamedContent();
 
         self::assertSame(['ready', 1, 100], [$pack->state, $pack->number, $pack->progress]);
         self::assertStringStartsWith('%PDF-', $pdf);
@@ -64,8 +78,10 @@ final class HandOverTest extends TestCase
         $this->post('/jobs/lantern-house/packs');
         $text = $this->text((string) $this->get('/jobs/lantern-house/packs/1')->streamedContent());
 
-        foreach (['Lantern House', 'Handover pack 1', 'Odile Harrow', '1 · Register', 'Chart room ceiling dimmer', '2 · Radio links', 'The mesh was not read.', '3 · What not to unplug',
-            'Signal room rack plug', '4 · Batteries', 'CR2032', 'CR2450', '5 · Open points', 'The link to the boat shed is thin', 'Odile Harrow, client', 'Tarn & Thistle', 'ZB Zigbee', '8 · For the next technician', 'page 1 of'] as $part) {
+        foreach (['Lantern House', 'Handover pack 1', 'Odile Harrow', '1 · Register', 'Chart room ceiling dimmer', '2 · Radio '
+            .'links', 'The mesh was not read.', '3 · What not to unplug',
+            'Signal room rack plug', '4 · Batteries', 'CR2032', 'CR2450', '5 · Open points', 'The link to the boat shed is '
+                .'thin', 'Odile Harrow, client', 'Tarn & Thistle', 'ZB Zigbee', '8 · For the next technician', 'page 1 of'] as $part) {
             self::assertStringContainsString($part, $text);
         }
         self::assertStringNotContainsString('30412', $text);
@@ -74,8 +90,14 @@ final class HandOverTest extends TestCase
     public function test_the_pack_names_what_is_not_accepted(): void
     {
         $this->settle();
-        $reading = MeshReading::query()->create(['site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee', 'reference' => 'one', 'state' => 'done', 'asked_at' => now(), 'ended_at' => now()]);
-        RadioLink::query()->create(['mesh_reading_id' => $reading->id, 'a' => 'gateway', 'b' => (string) $this->slot('freezer')->node?->address, 'margin_db' => 8.9]);
+        $reading = MeshReading::query()->create([
+            'site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee',
+            'reference' => 'one', 'state' => 'done', 'asked_at' => now(), 'ended_at' => now(),
+        ]);
+        RadioLink::query()->create([
+            'mesh_reading_id' => $reading->id, 'a' => 'gateway', 'b' => (string) $this->slot('freezer')->node?->address,
+            'margin_db' => 8.9,
+        ]);
         $this->post('/jobs/lantern-house/packs');
         $text = $this->text((string) $this->get('/jobs/lantern-house/packs/1')->streamedContent());
 
@@ -136,7 +158,10 @@ final class HandOverTest extends TestCase
         (new MakePack($this->siteJob()->company_id, Pack::query()->firstOrFail()->id))->failed(new RuntimeException('out of paper'));
 
         self::assertSame('failed', Pack::query()->firstOrFail()->state);
-        $this->get('/jobs/lantern-house/hand-over')->assertSee('The pages could not be made.')->assertSee('Make pack 2')->assertDontSee('out of paper');
+        $this->get('/jobs/lantern-house/hand-over')
+            ->assertSee('The pages could not be made.')
+            ->assertSee('Make pack 2')
+            ->assertDontSee('out of paper');
     }
 
     public function test_a_snag_that_was_put_right_is_closed_and_one_that_was_raised_is_open(): void
@@ -147,12 +172,16 @@ final class HandOverTest extends TestCase
         $this->post('/jobs/lantern-house/snags', ['text' => 'The lock grinds.', 'slot' => 'front-lock'])->assertRedirect();
         self::assertSame('front-lock', Snag::query()->where('text', 'The lock grinds.')->firstOrFail()->slot?->key);
         $this->get('/jobs/lantern-house/snags')->assertSee('The lock grinds.');
-        $this->htmx('POST', '/jobs/lantern-house/snags', ['text' => ''])->assertStatus(422)->assertSee('Say what is wrong before you save.');
+        $this->htmx('POST', '/jobs/lantern-house/snags', ['text' => ''])
+            ->assertStatus(422)
+            ->assertSee('Say what is wrong before you save.');
     }
 
     private function settle(): void
     {
-        Snag::query()->where('site_job_id', $this->siteJob()->id)->update(['state' => 'accepted', 'accepted_by' => 'Odile Harrow', 'closed_at' => now()]);
+        Snag::query()
+            ->where('site_job_id', $this->siteJob()->id)
+            ->update(['state' => 'accepted', 'accepted_by' => 'Odile Harrow', 'closed_at' => now()]);
     }
 
     private function text(string $pdf): string

@@ -25,11 +25,16 @@ final class HandPairingTest extends TestCase
 
     public function test_a_device_paired_elsewhere_is_written_down_with_its_address(): void
     {
-        $this->get('/jobs/lantern-house/pair?slot=kitchen-window')->assertSee('Put in by hand')->assertSee('No hub opens a window for Z-Wave over its link.');
-        $this->post(self::CONTACT, ['address' => ' node  7 ', 'station' => 'pair'])->assertRedirect('/jobs/lantern-house/pair?slot=kitchen-window');
+        $this->get('/jobs/lantern-house/pair?slot=kitchen-window')
+            ->assertSee('Put in by hand')
+            ->assertSee('No hub opens a window for Z-Wave over its link.');
+        $this->post(self::CONTACT, ['address' => ' node  7 ', 'station' => 'pair'])
+            ->assertRedirect('/jobs/lantern-house/pair?slot=kitchen-window');
         $slot = $this->slot('kitchen-window');
 
-        self::assertSame(['node 7', Protocol::ZWave, 'HF-MAG-Z', 'joined'], [$slot->node?->address, $slot->node?->protocol, $slot->node?->model, $slot->node?->state]);
+        self::assertSame(['node 7', Protocol::ZWave, 'HF-MAG-Z', 'joined'], [
+            $slot->node?->address, $slot->node?->protocol, $slot->node?->model, $slot->node?->state,
+        ]);
         self::assertSame(AttemptState::Joined, $slot->pairAttempts()->latest('id')->firstOrFail()->state);
         self::assertSame(0, $slot->proofResults()->count(), 'nobody was heard: no rung is shown');
         self::assertTrue($this->logged('Recorded by hand: the window contact is in as node 7.'));
@@ -41,7 +46,9 @@ final class HandPairingTest extends TestCase
     {
         $this->post(self::CONTACT, ['address' => 'node 7'])->assertRedirect();
 
-        $this->htmx('POST', '/jobs/lantern-house/slots/keeper-window/hand-pairing', ['address' => 'node 7'])->assertStatus(422)->assertSee('node 7 is the window contact already.');
+        $this->htmx('POST', '/jobs/lantern-house/slots/keeper-window/hand-pairing', ['address' => 'node 7'])
+            ->assertStatus(422)
+            ->assertSee('node 7 is the window contact already.');
         $this->htmx('POST', self::CONTACT, ['address' => 'node 8'])->assertStatus(422)->assertSee('has a device already');
         self::assertSame('node 7', $this->slot('kitchen-window')->node?->address);
     }
@@ -50,10 +57,15 @@ final class HandPairingTest extends TestCase
     {
         $gateway = $this->siteJob()->gateways()->firstOrFail();
         Node::creating(static function (Node $node) use ($gateway): void {
-            DB::table('nodes')->insertOrIgnore(['company_id' => $gateway->company_id, 'site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id, 'protocol' => 'zwave', 'address' => $node->address, 'capabilities' => '[]', 'state' => 'joined']);
+            DB::table('nodes')->insertOrIgnore([
+                'company_id' => $gateway->company_id, 'site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id,
+                'protocol' => 'zwave', 'address' => $node->address, 'capabilities' => '[]', 'state' => 'joined',
+            ]);
         });
 
-        $this->htmx('POST', self::CONTACT, ['address' => 'node 7'])->assertStatus(422)->assertSee('Somebody else wrote down node 7 at this very moment.');
+        $this->htmx('POST', self::CONTACT, ['address' => 'node 7'])
+            ->assertStatus(422)
+            ->assertSee('Somebody else wrote down node 7 at this very moment.');
         self::assertNull($this->slot('kitchen-window')->node_id);
     }
 
@@ -71,7 +83,9 @@ final class HandPairingTest extends TestCase
     #[DataProvider('mistakes')]
     public function test_a_mistake_is_said_in_words(string $slot, string $address, string $message): void
     {
-        $this->htmx('POST', "/jobs/lantern-house/slots/{$slot}/hand-pairing", ['address' => $address])->assertStatus(422)->assertSee($message);
+        $this->htmx('POST', "/jobs/lantern-house/slots/{$slot}/hand-pairing", ['address' => $address])
+            ->assertStatus(422)
+            ->assertSee($message);
 
         self::assertNull($this->slot($slot)->node_id);
     }
@@ -91,11 +105,17 @@ final class HandPairingTest extends TestCase
     public function test_its_rungs_are_climbed_by_what_a_person_sees_at_its_controller(): void
     {
         $towel = '/jobs/lantern-house/survey?slot=towel';
-        $this->get($towel)->assertSee('It works from its controller')->assertDontSee('Switch it from the hub')->assertDontSee('the rung is shown when the hub hears it');
-        $this->htmx('POST', '/jobs/lantern-house/slots/towel/proof-commands')->assertStatus(422)->assertSee('Switch it from its own controller');
+        $this->get($towel)
+            ->assertSee('It works from its controller')
+            ->assertDontSee('Switch it from the hub')
+            ->assertDontSee('the rung is shown when the hub hears it');
+        $this->htmx('POST', '/jobs/lantern-house/slots/towel/proof-commands')
+            ->assertStatus(422)
+            ->assertSee('Switch it from its own controller');
         $this->post(self::CONTACT, ['address' => 'node 7']);
         $this->get('/jobs/lantern-house/survey?slot=kitchen-window')->assertSee('Its controller hears it');
-        $this->post('/jobs/lantern-house/slots/kitchen-window/proofs', ['rung' => 'radio', 'outcome' => 'passed', 'station' => 'survey'])->assertRedirect();
+        $this->post('/jobs/lantern-house/slots/kitchen-window/proofs', ['rung' => 'radio', 'outcome' => 'passed', 'station' => 'survey'])
+            ->assertRedirect();
 
         self::assertSame(['radio'], $this->slot('kitchen-window')->proofResults()->pluck('rung')->map->value->all());
     }

@@ -36,10 +36,17 @@ final class JobFileTest extends TestCase
         $file = json_decode((string) file_get_contents(database_path("demo/{$key}.json")), true);
         $copy = app(Exporter::class)->export(app(Importer::class)->import((string) json_encode($file)));
         $copy['job']['key'] = $key;
-        $byKey = static fn (array $profiles): array => collect($profiles)->whereIn('key', array_column($file['slots'], 'profile'))->sortBy('key')->values()->all();
+        $byKey = static fn (array $profiles): array => collect($profiles)
+            ->whereIn('key', array_column($file['slots'], 'profile'))
+            ->sortBy('key')
+            ->values()
+            ->all();
 
         $file = $this->withoutLinks($file);
-        foreach (['asOf', 'job', 'storeys', 'rooms', 'walls', 'points', 'gateways', 'slots', 'nodes', 'attempts', 'proofs', 'questions', 'snags', 'log'] as $part) {
+        foreach ([
+            'asOf', 'job', 'storeys', 'rooms', 'walls', 'points', 'gateways', 'slots', 'nodes', 'attempts', 'proofs', 'questions',
+            'snags', 'log',
+        ] as $part) {
             self::assertEquals($file[$part], $copy[$part], $part);
         }
         self::assertEquals($byKey($file['profiles']), $copy['profiles']);
@@ -50,9 +57,15 @@ final class JobFileTest extends TestCase
     {
         $this->as('mara');
         $schema = (string) file_get_contents(base_path('docs/job.schema.json'));
-        foreach ([(string) file_get_contents(database_path("demo/{$key}.json")), (string) json_encode(app(Exporter::class)->export($this->siteJob($key)))] as $json) {
+        foreach ([
+            (string) file_get_contents(database_path("demo/{$key}.json")),
+            (string) json_encode(app(Exporter::class)->export($this->siteJob($key))),
+        ] as $json) {
             $result = (new Validator)->validate(json_decode($json), $schema);
-            self::assertTrue($result->isValid(), $result->error() === null ? '' : (string) json_encode((new ErrorFormatter)->format($result->error())));
+            self::assertTrue(
+                $result->isValid(),
+                $result->error() === null ? '' : (string) json_encode((new ErrorFormatter)->format($result->error())),
+            );
         }
     }
 
@@ -64,7 +77,11 @@ final class JobFileTest extends TestCase
 
     public function test_no_secret_travels_in_a_job_file(): void
     {
-        $json = $this->as('mara')->get('/jobs/lantern-house/export')->assertOk()->assertDownload('lantern-house.kavvel.json')->getContent();
+        $json = $this->as('mara')
+            ->get('/jobs/lantern-house/export')
+            ->assertOk()
+            ->assertDownload('lantern-house.kavvel.json')
+            ->getContent();
 
         self::assertStringNotContainsString('30412', (string) $json);
         self::assertStringNotContainsString('"token"', (string) $json);
@@ -86,7 +103,9 @@ final class JobFileTest extends TestCase
 
     public function test_a_lead_imports_a_job_with_its_forecasts(): void
     {
-        $this->as('mara')->post('/job-files', ['file' => $this->upload($this->demo('calico-court')), 'again' => 1])->assertRedirect('/jobs/calico-court-2');
+        $this->as('mara')
+            ->post('/job-files', ['file' => $this->upload($this->demo('calico-court')), 'again' => 1])
+            ->assertRedirect('/jobs/calico-court-2');
         $job = $this->siteJob('calico-court-2');
 
         self::assertSame(8, $job->forecasts()->count());
@@ -98,7 +117,10 @@ final class JobFileTest extends TestCase
         $data = json_decode((string) file_get_contents(database_path('demo/calico-court.json')), true);
         $data['slots'][3]['room'] = 'cellar';
         $before = $this->fingerprint();
-        $this->as('mara')->from('/jobs')->followingRedirects()->post('/job-files', ['file' => $this->upload((string) json_encode($data)), 'again' => 1])
+        $this->as('mara')
+            ->from('/jobs')
+            ->followingRedirects()
+            ->post('/job-files', ['file' => $this->upload((string) json_encode($data)), 'again' => 1])
             ->assertSee('There is nothing with the id “cellar”. It stands at $.slots[3].room. Nothing was changed.');
 
         self::assertSame($before, $this->fingerprint());

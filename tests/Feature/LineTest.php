@@ -32,7 +32,10 @@ final class LineTest extends TestCase
     {
         $words = array_map(static fn (Tap $tap): string => "{$tap->number} {$tap->title}: {$tap->progress->words}", $this->line()->taps);
 
-        self::assertSame(['1 Survey: 1 question, 3 findings', '3 Pair: 44 open', '4 Name: 10 to name', '5 Mesh: not read yet', '9 Hand over: 2 snags'], $words);
+        self::assertSame(
+            ['1 Survey: 1 question, 3 findings', '3 Pair: 44 open', '4 Name: 10 to name', '5 Mesh: not read yet', '9 Hand over: 2 snags'],
+            $words,
+        );
         self::assertSame([], array_filter($this->line()->taps, static fn (Tap $tap): bool => $tap->progress->isClear()));
     }
 
@@ -60,7 +63,10 @@ final class LineTest extends TestCase
 
     public function test_the_mesh_says_what_the_last_survey_found(): void
     {
-        $survey = ['site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee', 'asked_at' => now()];
+        $survey = [
+            'site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee',
+            'asked_at' => now(),
+        ];
         MeshReading::query()->create([...$survey, 'reference' => 'one', 'state' => 'done', 'accepted' => 5, 'thin' => 3, 'lost' => 2]);
         self::assertSame(["3\u{a0}thin, 2\u{a0}lost", 0.5], [$this->tap('mesh')->progress->words, $this->tap('mesh')->progress->share]);
 
@@ -105,10 +111,17 @@ final class LineTest extends TestCase
 
     public function test_two_people_editing_one_client_get_both_values(): void
     {
-        $client = ['client_name' => 'Odile Harrow', 'client_email' => 'odile@example.net', 'client_phone' => '', 'address' => 'Lantern House', 'lock_version' => 1];
+        $client = [
+            'client_name' => 'Odile Harrow', 'client_email' => 'odile@example.net', 'client_phone' => '', 'address' => 'Lantern House',
+            'lock_version' => 1,
+        ];
         $this->put('/jobs/lantern-house/client', $client)->assertRedirect('/jobs');
-        $this->put('/jobs/lantern-house/client', [...$client, 'address' => 'Old Pilot Quay'])->assertStatus(409)->assertSeeInOrder(['Address', 'Lantern House', 'Old Pilot Quay']);
-        $this->from('/jobs')->put('/jobs/lantern-house/client', [...$client, 'client_email' => 'nowhere', 'lock_version' => 2])->assertSessionHasErrors('client_email');
+        $this->put('/jobs/lantern-house/client', [...$client, 'address' => 'Old Pilot Quay'])
+            ->assertStatus(409)
+            ->assertSeeInOrder(['Address', 'Lantern House', 'Old Pilot Quay']);
+        $this->from('/jobs')
+            ->put('/jobs/lantern-house/client', [...$client, 'client_email' => 'nowhere', 'lock_version' => 2])
+            ->assertSessionHasErrors('client_email');
 
         self::assertSame('odile@example.net', $this->siteJob()->client_email);
     }

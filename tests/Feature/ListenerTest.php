@@ -102,15 +102,41 @@ final class ListenerTest extends TestCase
         $gateway = Gateway::query()->whereNotNull('url')->firstOrFail();
         Http::swap(new \Illuminate\Http\Client\Factory);
         Http::fake([
-            '*/v1/events*' => Http::response(['epoch' => $gateway->epoch, 'clock' => now()->toIso8601ZuluString(), 'oldest' => 40, 'newest' => 40, 'events' => [['sequence' => 40, 'at' => now()->toIso8601ZuluString(), 'type' => 'gateway.noise', 'data' => []]]]),
-            '*/v1/nodes' => Http::response(['epoch' => $gateway->epoch, 'newest' => 40, 'nodes' => [['address' => '02A7C30000000101', 'protocol' => 'zigbee', 'model' => 'TW-DIM-2', 'firmware' => '9.9.9', 'role' => 'router', 'capabilities' => ['on-off'], 'state' => 'joined']]]),
+            '*/v1/events*' => Http::response([
+                'epoch' => $gateway->epoch,
+                'clock' => now()->toIso8601ZuluString(),
+                'oldest' => 40,
+                'newest' => 40,
+                'events' => [['sequence' => 40, 'at' => now()->toIso8601ZuluString(), 'type' => 'gateway.noise', 'data' => []]],
+            ]),
+            '*/v1/nodes' => Http::response([
+                'epoch' => $gateway->epoch,
+                'newest' => 40,
+                'nodes' => [[
+                    'address' => '02A7C30000000101',
+                    'protocol' => 'zigbee',
+                    'model' => 'TW-DIM-2',
+                    'firmware' => '9.9.9',
+                    'role' => 'router',
+                    'capabilities' => ['on-off'],
+                    'state' => 'joined',
+                ]],
+            ]),
         ]);
         app(Listener::class)->pollAll();
 
         self::assertSame(40, $gateway->refresh()->cursor);
         self::assertSame('9.9.9', Node::query()->where('address', '02A7C30000000101')->value('firmware'));
-        self::assertSame('left', Node::query()->where('address', '02A7C30000000102')->value('state'), 'what the gateway no longer lists has left');
-        self::assertSame('joined', Node::query()->where('protocol', 'zwave')->value('state'), 'radios that were not listed are left alone');
+        self::assertSame(
+            'left',
+            Node::query()->where('address', '02A7C30000000102')->value('state'),
+            'what the gateway no longer lists has left',
+        );
+        self::assertSame(
+            'joined',
+            Node::query()->where('protocol', 'zwave')->value('state'),
+            'radios that were not listed are left alone',
+        );
     }
 
     public function test_absence_and_return_are_plain_on_every_page(): void
@@ -141,9 +167,21 @@ final class ListenerTest extends TestCase
     public function test_what_the_gateway_never_confirms_ends_in_words(): void
     {
         $gateway = Gateway::query()->whereNotNull('url')->firstOrFail();
-        $window = JoinWindow::query()->create(['site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id, 'reference' => 'window-lost', 'slot_id' => $this->slot('hall-relay')->id, 'state' => 'opening', 'seconds' => 254]);
-        $window->attempts()->create(['site_job_id' => $gateway->site_job_id, 'slot_id' => $this->slot('hall-relay')->id, 'state' => 'waiting', 'missing' => [], 'started_at' => now()]);
-        $reading = MeshReading::query()->create(['site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id, 'reference' => 'reading-lost', 'protocol' => 'zigbee', 'state' => 'asked', 'asked_at' => now()]);
+        $window = JoinWindow::query()->create([
+            'site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id, 'reference' => 'window-lost',
+            'slot_id' => $this->slot('hall-relay')->id, 'state' => 'opening', 'seconds' => 254,
+        ]);
+        $window->attempts()->create([
+            'site_job_id' => $gateway->site_job_id,
+            'slot_id' => $this->slot('hall-relay')->id,
+            'state' => 'waiting',
+            'missing' => [],
+            'started_at' => now(),
+        ]);
+        $reading = MeshReading::query()->create([
+            'site_job_id' => $gateway->site_job_id, 'gateway_id' => $gateway->id, 'reference' => 'reading-lost', 'protocol' => 'zigbee',
+            'state' => 'asked', 'asked_at' => now(),
+        ]);
         $this->listen();
         self::assertSame(['opening', 'asked'], [$window->refresh()->state, $reading->refresh()->state]);
 
@@ -183,14 +221,22 @@ final class ListenerTest extends TestCase
     public function test_a_command_settles_the_hub_rung_either_way(): void
     {
         $this->pairHallRelay();
-        $this->post('/jobs/lantern-house/slots/hall-relay/proof-commands', ['station' => 'pair'])->assertRedirect('/jobs/lantern-house/pair?slot=hall-relay');
+        $this->post('/jobs/lantern-house/slots/hall-relay/proof-commands', ['station' => 'pair'])
+            ->assertRedirect('/jobs/lantern-house/pair?slot=hall-relay');
         $this->pass(2);
-        self::assertSame('passed', $this->slot('hall-relay')->proofResults()->where('rung', 'hub')->latest('id')->firstOrFail()->outcome->value);
+        self::assertSame(
+            'passed',
+            $this->slot('hall-relay')->proofResults()->where('rung', 'hub')->latest('id')->firstOrFail()->outcome->value,
+        );
 
         $this->hands('remove', ['address' => $this->slot('chart-dimmer')->node?->address]);
         $this->post('/jobs/lantern-house/slots/chart-dimmer/proof-commands');
         $this->pass(5);
-        self::assertSame(1, $this->slot('chart-dimmer')->proofResults()->where('rung', 'hub')->count(), 'the gateway refused it: nothing was tested');
+        self::assertSame(
+            1,
+            $this->slot('chart-dimmer')->proofResults()->where('rung', 'hub')->count(),
+            'the gateway refused it: nothing was tested',
+        );
     }
 
     public function test_a_node_that_leaves_is_no_longer_in(): void

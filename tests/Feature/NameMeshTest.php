@@ -22,8 +22,12 @@ final class NameMeshTest extends TestCase
 
     public function test_the_pattern_proposes_and_one_touch_accepts(): void
     {
-        $this->get('/jobs/lantern-house/name?next=freezer')->assertSee('Name the freezer probe')->assertSee('value="Pantry freezer probe"', false)->assertSee('pantry_freezer_probe');
-        $this->put('/jobs/lantern-house/slots/freezer/name', ['name' => ' Pantry  freezer probe ', 'lock_version' => 1])->assertRedirect('/jobs/lantern-house/name');
+        $this->get('/jobs/lantern-house/name?next=freezer')
+            ->assertSee('Name the freezer probe')
+            ->assertSee('value="Pantry freezer probe"', false)
+            ->assertSee('pantry_freezer_probe');
+        $this->put('/jobs/lantern-house/slots/freezer/name', ['name' => ' Pantry  freezer probe ', 'lock_version' => 1])
+            ->assertRedirect('/jobs/lantern-house/name');
 
         self::assertSame('Pantry freezer probe', $this->slot('freezer')->name);
         self::assertNull($this->slot('freezer')->named_at, 'it counts once the gateway has confirmed it');
@@ -44,15 +48,24 @@ final class NameMeshTest extends TestCase
 
     public function test_a_name_that_is_a_room_or_nothing_is_refused(): void
     {
-        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry', 'lock_version' => 1])->assertStatus(422)->assertSee('is also the room');
-        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => '…', 'lock_version' => 1])->assertStatus(422)->assertSee('at least one letter or digit');
-        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => '', 'lock_version' => 1])->assertStatus(422)->assertSee('Write a name before you save.');
-        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => str_repeat('x', 65), 'lock_version' => 1])->assertStatus(422)->assertSee('at most 64 characters');
+        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry', 'lock_version' => 1])
+            ->assertStatus(422)
+            ->assertSee('is also the room');
+        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => '…', 'lock_version' => 1])
+            ->assertStatus(422)
+            ->assertSee('at least one letter or digit');
+        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => '', 'lock_version' => 1])
+            ->assertStatus(422)
+            ->assertSee('Write a name before you save.');
+        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => str_repeat('x', 65), 'lock_version' => 1])
+            ->assertStatus(422)
+            ->assertSee('at most 64 characters');
     }
 
     public function test_a_radio_without_link_is_named_at_once(): void
     {
-        $this->put('/jobs/lantern-house/slots/front-lock/name', ['name' => 'Store yard door lock', 'lock_version' => 1])->assertRedirect();
+        $this->put('/jobs/lantern-house/slots/front-lock/name', ['name' => 'Store yard door lock', 'lock_version' => 1])
+            ->assertRedirect();
 
         self::assertNotNull($this->slot('front-lock')->named_at);
     }
@@ -60,7 +73,9 @@ final class NameMeshTest extends TestCase
     public function test_a_gateway_that_is_away_keeps_the_name_here_and_says_so(): void
     {
         $this->gatewayIsAway();
-        $this->followingRedirects()->put('/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry freezer probe', 'lock_version' => 1])->assertSee('is kept here, and is not on the device.');
+        $this->followingRedirects()
+            ->put('/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry freezer probe', 'lock_version' => 1])
+            ->assertSee('is kept here, and is not on the device.');
 
         self::assertSame(['Pantry freezer probe', null], [$this->slot('freezer')->name, $this->slot('freezer')->named_at]);
     }
@@ -69,7 +84,9 @@ final class NameMeshTest extends TestCase
     {
         $this->put('/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry freezer probe', 'lock_version' => 1])->assertRedirect();
         $this->htmx('PUT', '/jobs/lantern-house/slots/freezer/name', ['name' => 'Freezer', 'lock_version' => 1])->assertStatus(409)
-            ->assertSee('Somebody else changed the freezer probe in the meantime.')->assertSee('Pantry freezer probe')->assertSee('Freezer');
+            ->assertSee('Somebody else changed the freezer probe in the meantime.')
+                ->assertSee('Pantry freezer probe')
+                ->assertSee('Freezer');
 
         self::assertSame('Pantry freezer probe', $this->slot('freezer')->name);
     }
@@ -101,20 +118,28 @@ final class NameMeshTest extends TestCase
         $this->pass(10);
 
         self::assertSame(0, MeshReading::query()->firstOrFail()->lost);
-        $this->get('/jobs/lantern-house/mesh')->assertSee('Put a relay in the pantry')->assertSee('makes it accepted by the forecast')->assertSee('If the ceiling relay goes,')
+        $this->get('/jobs/lantern-house/mesh')
+            ->assertSee('Put a relay in the pantry')
+            ->assertSee('makes it accepted by the forecast')
+            ->assertSee('If the ceiling relay goes,')
             ->assertSeeInOrder(['Now', '2 thin', '0 lost', 'With it', '1 thin', '0 lost']);
     }
 
     public function test_the_advised_relay_becomes_work_at_its_point(): void
     {
-        $this->post('/jobs/lantern-house/relays', ['protocol' => 'zigbee', 'point' => 'pantry-p1'])->assertRedirect('/jobs/lantern-house/pair?next=socket-relay-plug');
+        $this->post('/jobs/lantern-house/relays', ['protocol' => 'zigbee', 'point' => 'pantry-p1'])
+            ->assertRedirect('/jobs/lantern-house/pair?next=socket-relay-plug');
         $slot = $this->slot('socket-relay-plug');
 
         self::assertSame('pantry-p1', $slot->point?->key);
         self::assertTrue($slot->forecasts()->exists());
         $this->get('/jobs/lantern-house/pair?next=socket-relay-plug')->assertSee('Pair the socket relay plug');
-        $this->htmx('POST', '/jobs/lantern-house/relays', ['protocol' => 'zigbee', 'point' => 'pantry-p1'])->assertStatus(422)->assertSee('That point is taken by now.');
-        $this->htmx('POST', '/jobs/lantern-house/relays', ['protocol' => 'zigbee', 'point' => 'roof-p9'])->assertStatus(422)->assertSee('no such mains point');
+        $this->htmx('POST', '/jobs/lantern-house/relays', ['protocol' => 'zigbee', 'point' => 'pantry-p1'])
+            ->assertStatus(422)
+            ->assertSee('That point is taken by now.');
+        $this->htmx('POST', '/jobs/lantern-house/relays', ['protocol' => 'zigbee', 'point' => 'roof-p9'])
+            ->assertStatus(422)
+            ->assertSee('no such mains point');
     }
 
     public function test_a_relay_that_the_plan_has_comes_before_a_new_one(): void
@@ -122,9 +147,13 @@ final class NameMeshTest extends TestCase
         $this->post('/jobs/lantern-house/mesh-readings');
         $this->pass(10);
 
-        $this->get('/jobs/lantern-house/mesh')->assertSee('Pair the ceiling relay in the hall')->assertSee('and helps 1 more: it has only to be paired.')
+        $this->get('/jobs/lantern-house/mesh')
+            ->assertSee('Pair the ceiling relay in the hall')
+            ->assertSee('and helps 1 more: it has only to be paired.')
             ->assertSeeInOrder(['Now', '2 lost', 'With it', '0 lost'])->assertSee('jobs/lantern-house/pair?next=hall-relay')
-            ->assertSeeInOrder(['Pairing the ceiling relay in the hall makes it accepted.', 'Or a new relay at the socket in the boot room']);
+            ->assertSeeInOrder([
+                'Pairing the ceiling relay in the hall makes it accepted.', 'Or a new relay at the socket in the boot room',
+            ]);
     }
 
     public function test_an_added_relay_is_to_be_paired_and_no_second_one_is_asked_for(): void
@@ -194,6 +223,8 @@ final class NameMeshTest extends TestCase
         $this->get('/jobs/calico-court/mesh')->assertSee('No hub that reads a mesh is linked')->assertDontSee('Read the mesh');
         $this->get('/jobs/calico-court/pair')->assertSee('No hub is linked to this job')->assertSee('8 to put in by hand');
         $this->htmx('POST', '/jobs/calico-court/mesh-readings')->assertStatus(422)->assertSee('No hub with a link reads a mesh');
-        $this->htmx('POST', '/jobs/calico-court/windows', ['slot' => 'bath-leak'])->assertStatus(422)->assertSee('No hub of this job opens a window');
+        $this->htmx('POST', '/jobs/calico-court/windows', ['slot' => 'bath-leak'])
+            ->assertStatus(422)
+            ->assertSee('No hub of this job opens a window');
     }
 }

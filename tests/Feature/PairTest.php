@@ -24,7 +24,12 @@ final class PairTest extends TestCase
 
     public function test_the_order_of_work_names_the_first_device_with_its_reason(): void
     {
-        $this->get('/jobs/lantern-house/pair')->assertOk()->assertSeeInOrder(['Pair the ceiling relay', 'Hall, ground', '8 devices reach the hub through this one', 'Power on at breaker 7', 'Press the side button 3 times within 2 s']);
+        $this->get('/jobs/lantern-house/pair')
+            ->assertOk()
+            ->assertSeeInOrder([
+                'Pair the ceiling relay', 'Hall, ground', '8 devices reach the hub through this one', 'Power on at breaker 7',
+                'Press the side button 3 times within 2 s',
+            ]);
     }
 
     public function test_from_the_window_to_the_match(): void
@@ -38,7 +43,10 @@ final class PairTest extends TestCase
         self::assertSame([5, 5], [$attempt->interview_done, $attempt->interview_total]);
         self::assertNotNull($attempt->margin_db);
         self::assertSame(['radio'], $slot->proofResults()->pluck('rung')->map->value->all());
-        foreach (['Opened the join window for the ceiling relay.', "{$address} joined (TW-RELAY-1).", "Matched {$address} to the ceiling relay."] as $line) {
+        foreach ([
+            'Opened the join window for the ceiling relay.', "{$address} joined (TW-RELAY-1).",
+            "Matched {$address} to the ceiling relay.",
+        ] as $line) {
             self::assertTrue($this->logged($line), $line);
         }
     }
@@ -47,7 +55,10 @@ final class PairTest extends TestCase
     {
         $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertRedirect('/jobs/lantern-house/pair?next=hall-relay');
         $this->listen();
-        $this->get('/jobs/lantern-house/pair')->assertSee('It blinks')->assertSee('data-live="yes"', false)->assertSee('data-seconds-left="25', false);
+        $this->get('/jobs/lantern-house/pair')
+            ->assertSee('It blinks')
+            ->assertSee('data-live="yes"', false)
+            ->assertSee('data-seconds-left="25', false);
 
         $attempt = PairAttempt::query()->latest('id')->firstOrFail();
         $this->put("/jobs/lantern-house/attempts/{$attempt->id}", ['light' => 'seen'])->assertRedirect();
@@ -67,7 +78,10 @@ final class PairTest extends TestCase
         $this->pairHallRelay();
         $this->listen();
 
-        self::assertSame(['ended', 'closed-by-hand'], array_values(JoinWindow::query()->latest('id')->firstOrFail()->only(['state', 'reason'])));
+        self::assertSame(
+            ['ended', 'closed-by-hand'],
+            array_values(JoinWindow::query()->latest('id')->firstOrFail()->only(['state', 'reason'])),
+        );
         $this->get('/jobs/lantern-house/pair')->assertDontSee('Pair the ceiling relay')->assertSee('19 of 62 in');
     }
 
@@ -80,7 +94,11 @@ final class PairTest extends TestCase
         $attempt = PairAttempt::query()->latest('id')->firstOrFail();
 
         self::assertSame(AttemptState::Silent, $attempt->state);
-        $this->get('/jobs/lantern-house/pair')->assertSee('The device never spoke')->assertSee('Tried 2 times')->assertSee('Try this next')->assertSee('Open the next window');
+        $this->get('/jobs/lantern-house/pair')
+            ->assertSee('The device never spoke')
+            ->assertSee('Tried 2 times')
+            ->assertSee('Try this next')
+            ->assertSee('Open the next window');
         self::assertTrue($this->logged('the device never spoke'));
     }
 
@@ -93,10 +111,17 @@ final class PairTest extends TestCase
         $attempt = PairAttempt::query()->latest('id')->firstOrFail();
 
         self::assertSame([AttemptState::InPart, ['on-off']], [$attempt->state, $attempt->missing]);
-        $this->get('/jobs/lantern-house/pair')->assertSee('Joined in part')->assertSee('after 2 of 5 steps')->assertSee('Missing: on-off')->assertSee('Accept as it is');
+        $this->get('/jobs/lantern-house/pair')
+            ->assertSee('Joined in part')
+            ->assertSee('after 2 of 5 steps')
+            ->assertSee('Missing: on-off')
+            ->assertSee('Accept as it is');
 
         $this->post('/jobs/lantern-house/slots/hall-relay/node', ['address' => $attempt->node?->address])->assertRedirect();
-        self::assertTrue($this->siteJob()->snags()->where('text', 'The ceiling relay joined in part. Missing: on-off.')->where('state', 'open')->exists());
+        self::assertTrue($this->siteJob()->snags()->where(
+            'text',
+            'The ceiling relay joined in part. Missing: on-off.',
+        )->where('state', 'open')->exists());
         self::assertSame(0, $this->slot('hall-relay')->proofResults()->count());
     }
 
@@ -108,7 +133,10 @@ final class PairTest extends TestCase
         $this->pass(255);
         $this->pairHallRelay();
 
-        self::assertSame([AttemptState::Silent, AttemptState::InPart, AttemptState::Joined], $this->slot('hall-relay')->pairAttempts()->orderBy('id')->pluck('state')->all());
+        self::assertSame(
+            [AttemptState::Silent, AttemptState::InPart, AttemptState::Joined],
+            $this->slot('hall-relay')->pairAttempts()->orderBy('id')->pluck('state')->all(),
+        );
     }
 
     public function test_the_next_try_of_the_same_device_replaces_its_window(): void
@@ -121,7 +149,10 @@ final class PairTest extends TestCase
         $this->listen();
 
         self::assertSame(['replaced', 'closed-by-hand'], JoinWindow::query()->orderBy('id')->pluck('reason')->all());
-        self::assertSame([AttemptState::Silent, AttemptState::InPart, AttemptState::Joined], $this->slot('hall-relay')->pairAttempts()->orderBy('id')->pluck('state')->all());
+        self::assertSame(
+            [AttemptState::Silent, AttemptState::InPart, AttemptState::Joined],
+            $this->slot('hall-relay')->pairAttempts()->orderBy('id')->pluck('state')->all(),
+        );
     }
 
     public function test_a_window_whose_answer_was_lost_goes_on_when_the_gateway_speaks_of_it(): void
@@ -139,7 +170,9 @@ final class PairTest extends TestCase
 
     public function test_a_radio_that_no_hub_opens_windows_for_is_refused_with_the_way_out(): void
     {
-        $this->htmx('POST', '/jobs/lantern-house/windows', ['slot' => 'siren'])->assertStatus(422)->assertSee('No hub of this job opens a window for the wall siren over its link.');
+        $this->htmx('POST', '/jobs/lantern-house/windows', ['slot' => 'siren'])
+            ->assertStatus(422)
+            ->assertSee('No hub of this job opens a window for the wall siren over its link.');
 
         self::assertSame(0, JoinWindow::query()->count());
     }
@@ -149,7 +182,8 @@ final class PairTest extends TestCase
         $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
         $this->listen();
         $attempt = PairAttempt::query()->latest('id')->firstOrFail();
-        $this->put("/jobs/lantern-house/attempts/{$attempt->id}", ['light' => 'none'])->assertRedirect('/jobs/lantern-house/pair?next=hall-relay');
+        $this->put("/jobs/lantern-house/attempts/{$attempt->id}", ['light' => 'none'])
+            ->assertRedirect('/jobs/lantern-house/pair?next=hall-relay');
         $this->get('/jobs/lantern-house/pair')->assertSee('Press the side button 3 times within 2 s, with the window open.');
         self::assertTrue($this->logged('shows no light'));
     }
@@ -157,7 +191,9 @@ final class PairTest extends TestCase
     public function test_one_window_at_a_time(): void
     {
         $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertRedirect();
-        $this->htmx('POST', '/jobs/lantern-house/windows', ['slot' => 'chart-lamp'])->assertStatus(422)->assertSee('A window is open already, for the ceiling relay. Close it first.');
+        $this->htmx('POST', '/jobs/lantern-house/windows', ['slot' => 'chart-lamp'])
+            ->assertStatus(422)
+            ->assertSee('A window is open already, for the ceiling relay. Close it first.');
 
         self::assertSame(1, JoinWindow::query()->count());
     }
@@ -177,7 +213,10 @@ final class PairTest extends TestCase
     public function test_a_gateway_that_is_away_opens_no_window_and_says_so(): void
     {
         $this->gatewayIsAway();
-        $this->followingRedirects()->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertSee('The window did not open.')->assertSee('does not answer');
+        $this->followingRedirects()
+            ->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])
+            ->assertSee('The window did not open.')
+            ->assertSee('does not answer');
 
         self::assertSame('refused', JoinWindow::query()->value('state'));
         self::assertSame(AttemptState::Stopped, PairAttempt::query()->latest('id')->firstOrFail()->state);
@@ -195,17 +234,25 @@ final class PairTest extends TestCase
 
     public function test_another_device_can_be_chosen_instead(): void
     {
-        $this->get('/jobs/lantern-house/pair?next=bath-leak')->assertSee('Pair the bath leak sensor')->assertSee('A leak sensor warns; it does not stop water.');
+        $this->get('/jobs/lantern-house/pair?next=bath-leak')
+            ->assertSee('Pair the bath leak sensor')
+            ->assertSee('A leak sensor warns; it does not stop water.');
     }
 
     public function test_a_node_is_matched_once_and_a_slot_has_one_node(): void
     {
         $address = $this->pairHallRelay();
 
-        $this->htmx('POST', '/jobs/lantern-house/slots/chart-lamp/node', ['address' => $address])->assertStatus(422)->assertSee("{$address} is the ceiling relay already.");
+        $this->htmx('POST', '/jobs/lantern-house/slots/chart-lamp/node', ['address' => $address])
+            ->assertStatus(422)
+            ->assertSee("{$address} is the ceiling relay already.");
         $other = Node::query()->where('address', '!=', $address)->where('state', 'joined')->firstOrFail();
-        $this->htmx('POST', '/jobs/lantern-house/slots/hall-relay/node', ['address' => $other->address])->assertStatus(422)->assertSee('has a device already');
-        $this->htmx('POST', '/jobs/lantern-house/slots/chart-lamp/node', ['address' => 'FFFF'])->assertStatus(422)->assertSee('FFFF is not on the network any more.');
+        $this->htmx('POST', '/jobs/lantern-house/slots/hall-relay/node', ['address' => $other->address])
+            ->assertStatus(422)
+            ->assertSee('has a device already');
+        $this->htmx('POST', '/jobs/lantern-house/slots/chart-lamp/node', ['address' => 'FFFF'])
+            ->assertStatus(422)
+            ->assertSee('FFFF is not on the network any more.');
     }
 
     public function test_a_node_that_is_taken_away_can_be_matched_again(): void

@@ -73,7 +73,10 @@ final class PlanTest extends TestCase
 
     public function test_walls_are_drawn_with_their_real_thickness(): void
     {
-        $corners = array_map(static fn (string $point): array => array_map(floatval(...), explode(',', $point)), explode(' ', $this->draw('ground')->walls[0]));
+        $corners = array_map(
+            static fn (string $point): array => array_map(floatval(...), explode(',', $point)),
+            explode(' ', $this->draw('ground')->walls[0]),
+        );
 
         self::assertEqualsWithDelta(0.55, abs($corners[0][1] - $corners[3][1]), 0.001);
         self::assertEqualsWithDelta(15.55, abs($corners[0][0] - $corners[1][0]), 0.001);
@@ -86,13 +89,19 @@ final class PlanTest extends TestCase
 
         self::assertNotNull($drawing->current);
         self::assertTrue($plate['box']->isInside($drawing->current));
-        self::assertContains($drawing->labels[0]['text'], ['Freezer probe', 'Probe'], 'before all others, shorter where there is no room');
+        self::assertContains(
+            $drawing->labels[0]['text'],
+            ['Freezer probe', 'Probe'],
+            'before all others, shorter where there is no room',
+        );
         self::assertNull($this->draw('first', new Lens, 'freezer')->current);
     }
 
     public function test_a_link_says_its_margin_and_a_word_only_where_something_is_wrong(): void
     {
-        $texts = array_map(static fn (float $margin): string => LensLink::measured('a', 'b', $margin, 12)->text(), [27.4, 12.0, 9.1, 3.6]);
+        $texts = array_map(static fn (float $margin): string => LensLink::measured('a', 'b', $margin, 12)->text(), [
+            27.4, 12.0, 9.1, 3.6,
+        ]);
 
         self::assertSame(['27 dB', '12 dB', '9 dB · thin', '3 dB · lost'], $texts);
         self::assertSame('17 dB forecast', LensLink::forecast('a', 'b', 17.2)->text());
@@ -101,7 +110,11 @@ final class PlanTest extends TestCase
 
     public function test_what_crosses_a_floor_ends_in_one_labelled_stub(): void
     {
-        $lens = new Lens([LensLink::measured('bunk-lamp', LensLink::hub('hub'), 14, 12), LensLink::measured('landing-motion', LensLink::hub('hub'), 9, 12), LensLink::measured('shed-plug', LensLink::hub('hub'), 8, 12)]);
+        $lens = new Lens([
+            LensLink::measured('bunk-lamp', LensLink::hub('hub'), 14, 12),
+            LensLink::measured('landing-motion', LensLink::hub('hub'), 9, 12),
+            LensLink::measured('shed-plug', LensLink::hub('hub'), 8, 12),
+        ]);
         $ground = $this->draw('ground', $lens);
         $first = $this->draw('first', $lens);
 
@@ -137,9 +150,22 @@ final class PlanTest extends TestCase
 
     public function test_screen_and_paper_draw_the_same_shapes(): void
     {
-        $drawing = $this->draw('ground', new Lens([LensLink::forecast('hall-relay', LensLink::hub('hub'), 39), LensLink::measured('freezer', LensLink::hub('hub'), 3, 12)], showPoints: true), 'hall-relay');
-        $draw = static fn (PlanStyle $paint): string => view('plan.shapes', ['drawing' => $drawing, 'paint' => $paint, 'link' => null])->render();
-        $shapes = static fn (string $svg): array => array_count_values((array) (preg_match_all('/<(polygon|rect|line|text|path)\b/', $svg, $found) ? $found[1] : []));
+        $drawing = $this->draw(
+            'ground',
+            new Lens(
+                [LensLink::forecast('hall-relay', LensLink::hub('hub'), 39), LensLink::measured('freezer', LensLink::hub('hub'), 3, 12)],
+                showPoints: true,
+            ),
+            'hall-relay',
+        );
+        $draw = static fn (PlanStyle $paint): string => view('plan.shapes', [
+            'drawing' => $drawing, 'paint' => $paint, 'link' => null,
+        ])->render();
+        $shapes = static fn (string $svg): array => array_count_values((array) (preg_match_all(
+            '/<(polygon|rect|line|text|path)\b/',
+            $svg,
+            $found,
+        ) ? $found[1] : []));
 
         self::assertSame($shapes($draw(PlanStyle::screen())), $shapes($draw(PlanStyle::paper())));
         self::assertStringNotContainsString('class=', $draw(PlanStyle::paper()));

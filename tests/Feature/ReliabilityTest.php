@@ -33,7 +33,9 @@ final class ReliabilityTest extends TestCase
     public function test_the_same_key_with_other_values_is_refused(): void
     {
         $this->post('/jobs/lantern-house/logbook', ['text' => 'One.', '_once' => self::ONCE])->assertRedirect();
-        $this->post('/jobs/lantern-house/logbook', ['text' => 'Two.', '_once' => self::ONCE])->assertStatus(422)->assertSee('already sent with other values');
+        $this->post('/jobs/lantern-house/logbook', ['text' => 'Two.', '_once' => self::ONCE])
+            ->assertStatus(422)
+            ->assertSee('already sent with other values');
 
         self::assertFalse($this->logged('Two.'));
     }
@@ -132,14 +134,25 @@ final class ReliabilityTest extends TestCase
 
     public function test_without_script_a_mistake_is_said_on_the_page_itself(): void
     {
-        $this->from('/jobs/lantern-house/survey')->followingRedirects()->post('/jobs/lantern-house/slots', ['what' => ''])->assertSee('Say what the device is')->assertSee('Ask Pell, electrician');
+        $this->from('/jobs/lantern-house/survey')
+            ->followingRedirects()
+            ->post('/jobs/lantern-house/slots', ['what' => ''])
+            ->assertSee('Say what the device is')
+            ->assertSee('Ask Pell, electrician');
     }
 
     public function test_a_drawer_is_also_a_page_by_its_own_address(): void
     {
         foreach (['logbook' => 'Logbook', 'snags' => 'Snags', 'find' => 'Find'] as $path => $title) {
-            $this->get("/jobs/lantern-house/{$path}")->assertOk()->assertSee('<html', false)->assertSee("{$title} · Kavvel")->assertSee('Back to Lantern House');
-            $this->htmx('GET', "/jobs/lantern-house/{$path}")->assertOk()->assertDontSee('<html', false)->assertSee('role="dialog"', false);
+            $this->get("/jobs/lantern-house/{$path}")
+                ->assertOk()
+                ->assertSee('<html', false)
+                ->assertSee("{$title} · Kavvel")
+                ->assertSee('Back to Lantern House');
+            $this->htmx('GET', "/jobs/lantern-house/{$path}")
+                ->assertOk()
+                ->assertDontSee('<html', false)
+                ->assertSee('role="dialog"', false);
         }
     }
 
@@ -156,7 +169,10 @@ final class ReliabilityTest extends TestCase
         $before = $count();
         $slot = $this->slot('bath-leak');
         for ($i = 0; $i < 20; $i++) {
-            Slot::query()->create([...$slot->only(['site_job_id', 'room_id', 'profile_id', 'place', 'what', 'x', 'y', 'z', 'mounting']), 'key' => "copy-{$i}"]);
+            Slot::query()->create([
+                ...$slot->only(['site_job_id', 'room_id', 'profile_id', 'place', 'what', 'x', 'y', 'z', 'mounting']),
+                'key' => "copy-{$i}",
+            ]);
         }
 
         self::assertSame($before, $count());
@@ -164,7 +180,11 @@ final class ReliabilityTest extends TestCase
 
     public function test_the_plan_is_also_a_file(): void
     {
-        $svg = (string) $this->get('/jobs/lantern-house/plan/ground.svg')->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+        $svg = (string) $this
+            ->get('/jobs/lantern-house/plan/ground.svg')
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/svg+xml')
+            ->getContent();
 
         self::assertNotFalse(simplexml_load_string($svg));
         self::assertStringContainsString('Chart room', $svg);

@@ -27,7 +27,9 @@ final class SignInTest extends TestCase
 
     public function test_guessing_is_slowed_down_and_signing_in_is_not(): void
     {
-        $try = fn (string $password) => $this->from('/sign-in')->post('/sign-in', ['email' => 'mara@tarn-thistle.example', 'password' => $password]);
+        $try = fn (string $password) => $this
+            ->from('/sign-in')
+            ->post('/sign-in', ['email' => 'mara@tarn-thistle.example', 'password' => $password]);
         for ($i = 0; $i < 8; $i++) {
             $try('lantern-house')->assertRedirect('/jobs');
             $this->post('/sign-out');
@@ -35,7 +37,10 @@ final class SignInTest extends TestCase
         for ($i = 0; $i < 5; $i++) {
             $try("guess-{$i}")->assertSessionHasErrors(['email' => 'E-mail and password do not match. Check both and try again.']);
         }
-        $this->followingRedirects()->from('/sign-in')->post('/sign-in', ['email' => 'Mara@tarn-thistle.example', 'password' => 'lantern-house'])->assertSee('Too many tries. Wait');
+        $this->followingRedirects()
+            ->from('/sign-in')
+            ->post('/sign-in', ['email' => 'Mara@tarn-thistle.example', 'password' => 'lantern-house'])
+            ->assertSee('Too many tries. Wait');
         $this->assertGuest();
     }
 

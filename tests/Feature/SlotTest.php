@@ -13,7 +13,10 @@ use Tests\TestCase;
 
 final class SlotTest extends TestCase
 {
-    private const FORM = ['place' => 'wall', 'what' => 'lamp', 'room' => 'hall', 'profile' => 'zb-lamp', 'x' => '3.5', 'y' => '5.8', 'height' => '1.6', 'mounting' => 'surface', 'feed' => '', 'note' => ''];
+    private const FORM = [
+        'place' => 'wall', 'what' => 'lamp', 'room' => 'hall', 'profile' => 'zb-lamp', 'x' => '3.5', 'y' => '5.8', 'height' => '1.6',
+        'mounting' => 'surface', 'feed' => '', 'note' => '',
+    ];
 
     protected function setUp(): void
     {
@@ -24,7 +27,10 @@ final class SlotTest extends TestCase
     public function test_a_slot_opens_beside_the_plan_with_its_forecast_taken_apart(): void
     {
         $this->get('/jobs/lantern-house/survey?slot=shed-plug')->assertOk()
-            ->assertSeeInOrder(['Bench plug', 'Proof ladder', 'Forecast to the hub: 7 dB, thin', 'of free space', 'East granite wall', 'Shed west wall', 'Furniture and people', 'Link margin', '7.5 dB'])
+            ->assertSeeInOrder([
+                'Bench plug', 'Proof ladder', 'Forecast to the hub: 7 dB, thin', 'of free space', 'East granite wall', 'Shed west wall',
+                'Furniture and people', 'Link margin', '7.5 dB',
+            ])
             ->assertSee('Its best way leads through the ceiling dimmer');
     }
 
@@ -36,7 +42,11 @@ final class SlotTest extends TestCase
 
         self::assertSame([3.5, 5.8, 1.6], [$slot->x, $slot->y, $slot->z]);
         self::assertSame(2, $this->siteJob()->plan_version);
-        self::assertSame(2 * $before + 1, Forecast::query()->where('site_job_id', $this->siteJob()->id)->count(), 'the forecasts of version 1 are kept');
+        self::assertSame(
+            2 * $before + 1,
+            Forecast::query()->where('site_job_id', $this->siteJob()->id)->count(),
+            'the forecasts of version 1 are kept',
+        );
         self::assertTrue($this->logged('Added the wall lamp to the plan.'));
     }
 
@@ -44,7 +54,11 @@ final class SlotTest extends TestCase
     {
         $margin = fn (): ?float => $this->slot('shed-plug')->forecasts()->latest('plan_version')->firstOrFail()->margin_db;
         $before = $margin();
-        $this->put('/jobs/lantern-house/slots/shed-plug', [...self::FORM, 'place' => 'bench', 'what' => 'plug', 'room' => 'signal', 'profile' => 'zb-plug', 'x' => '10', 'y' => '6', 'lock_version' => 1, 'station' => 'survey'])->assertRedirect('/jobs/lantern-house/survey?slot=shed-plug');
+        $this->put('/jobs/lantern-house/slots/shed-plug', [
+            ...self::FORM, 'place' => 'bench', 'what' => 'plug', 'room' => 'signal', 'profile' => 'zb-plug', 'x' => '10', 'y' => '6',
+            'lock_version' => 1, 'station' => 'survey',
+        ])
+            ->assertRedirect('/jobs/lantern-house/survey?slot=shed-plug');
 
         self::assertGreaterThan($before + 20, $margin());
         self::assertSame('signal', $this->slot('shed-plug')->room->key);
@@ -75,7 +89,11 @@ final class SlotTest extends TestCase
         $margin = fn (string $slot): float => (float) $this->slot($slot)->forecasts()->latest('plan_version')->firstOrFail()->margin_db;
 
         self::assertSame(['hall', 'pantry'], [$this->slot('wall-lamp')->room->key, $this->slot('wall-spot')->room->key]);
-        self::assertGreaterThan($margin('wall-spot') + 1, $margin('wall-lamp'), 'the pantry wall lies between the hub and the pantry side only');
+        self::assertGreaterThan(
+            $margin('wall-spot') + 1,
+            $margin('wall-lamp'),
+            'the pantry wall lies between the hub and the pantry side only',
+        );
     }
 
     public function test_the_height_counts_from_the_floor_of_its_storey(): void
@@ -114,7 +132,9 @@ final class SlotTest extends TestCase
     {
         $form = [...self::FORM, 'lock_version' => 1];
         $this->put('/jobs/lantern-house/slots/freezer', [...$form, 'note' => 'behind the door'])->assertRedirect();
-        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer', [...$form, 'note' => 'on the shelf'])->assertStatus(409)->assertHeader('HX-Retarget', '#notice')
+        $this->htmx('PUT', '/jobs/lantern-house/slots/freezer', [...$form, 'note' => 'on the shelf'])
+            ->assertStatus(409)
+            ->assertHeader('HX-Retarget', '#notice')
             ->assertSeeInOrder(['Theirs, saved', 'Yours', 'Note', 'behind the door', 'on the shelf'])->assertDontSee('Mounting');
 
         self::assertSame('behind the door', $this->slot('freezer')->note);
@@ -122,7 +142,10 @@ final class SlotTest extends TestCase
 
     public function test_a_conflict_without_script_is_a_page_of_its_own(): void
     {
-        $this->put('/jobs/lantern-house/slots/freezer', [...self::FORM, 'lock_version' => 7])->assertStatus(409)->assertSee('Changed by somebody else')->assertSee('<html', false);
+        $this->put('/jobs/lantern-house/slots/freezer', [...self::FORM, 'lock_version' => 7])
+            ->assertStatus(409)
+            ->assertSee('Changed by somebody else')
+            ->assertSee('<html', false);
     }
 
     public function test_devices_in_one_place_become_a_stack_that_opens_as_a_list(): void
@@ -130,8 +153,13 @@ final class SlotTest extends TestCase
         foreach (['red', 'blue'] as $colour) {
             $this->post('/jobs/lantern-house/slots', [...self::FORM, 'place' => $colour])->assertRedirect();
         }
-        $this->get('/jobs/lantern-house/survey?storey=ground')->assertSee('×3')->assertSee('3 devices, 3 planned: Door keypad, Red lamp, Blue lamp');
-        $this->get('/jobs/lantern-house/survey?stack=red-lamp+blue-lamp')->assertSee('2 devices in one place')->assertSee('Red lamp')->assertSee('Blue lamp');
+        $this->get('/jobs/lantern-house/survey?storey=ground')
+            ->assertSee('×3')
+            ->assertSee('3 devices, 3 planned: Door keypad, Red lamp, Blue lamp');
+        $this->get('/jobs/lantern-house/survey?stack=red-lamp+blue-lamp')
+            ->assertSee('2 devices in one place')
+            ->assertSee('Red lamp')
+            ->assertSee('Blue lamp');
         $this->get('/jobs/lantern-house/survey?stack=ghost')->assertOk()->assertDontSee('in one place');
     }
 
@@ -147,9 +175,14 @@ final class SlotTest extends TestCase
 
     public function test_proofs_need_a_reason_when_they_are_none(): void
     {
-        $this->post('/jobs/lantern-house/slots/freezer/proofs', ['rung' => 'hand', 'outcome' => 'passed', 'station' => 'pair'])->assertRedirect('/jobs/lantern-house/pair?slot=freezer');
-        $this->htmx('POST', '/jobs/lantern-house/slots/freezer/proofs', ['rung' => 'hub', 'outcome' => 'failed'])->assertStatus(422)->assertSee('a failed or untested rung needs its reason');
-        $this->post('/jobs/lantern-house/slots/freezer/proofs', ['rung' => 'hub', 'outcome' => 'failed', 'reason' => 'No reading arrives.'])->assertRedirect();
+        $this->post('/jobs/lantern-house/slots/freezer/proofs', ['rung' => 'hand', 'outcome' => 'passed', 'station' => 'pair'])
+            ->assertRedirect('/jobs/lantern-house/pair?slot=freezer');
+        $this->htmx('POST', '/jobs/lantern-house/slots/freezer/proofs', ['rung' => 'hub', 'outcome' => 'failed'])
+            ->assertStatus(422)
+            ->assertSee('a failed or untested rung needs its reason');
+        $this->post('/jobs/lantern-house/slots/freezer/proofs', [
+            'rung' => 'hub', 'outcome' => 'failed', 'reason' => 'No reading arrives.',
+        ])->assertRedirect();
 
         $this->get('/jobs/lantern-house/survey?slot=freezer')->assertSee('fault')->assertSee('failed');
         self::assertTrue($this->logged('No reading arrives.'));
@@ -157,7 +190,8 @@ final class SlotTest extends TestCase
 
     public function test_codes_are_encrypted_shown_on_purpose_and_logged(): void
     {
-        $this->post('/jobs/lantern-house/slots/freezer/credentials', ['label' => 'Sticker', 'secret' => '83FE D340 7A93'])->assertRedirect();
+        $this->post('/jobs/lantern-house/slots/freezer/credentials', ['label' => 'Sticker', 'secret' => '83FE D340 7A93'])
+            ->assertRedirect();
         $stored = DB::table('credentials')->where('label', 'Sticker')->value('secret');
         $credential = Credential::query()->where('label', 'Sticker')->firstOrFail();
 
@@ -178,7 +212,8 @@ final class SlotTest extends TestCase
     public function test_a_question_is_answered_once_for_all(): void
     {
         $this->get('/jobs/lantern-house/survey')->assertSee('Ask Pell, electrician')->assertSee('days.');
-        $this->put('/jobs/lantern-house/questions/bath-heater', ['answer' => 'Breaker 12, behind the device at the board.'])->assertRedirect();
+        $this->put('/jobs/lantern-house/questions/bath-heater', ['answer' => 'Breaker 12, behind the device at the board.'])
+            ->assertRedirect();
         $this->get('/jobs/lantern-house/survey')->assertDontSee('Ask Pell');
         self::assertTrue($this->logged('Breaker 12'));
     }

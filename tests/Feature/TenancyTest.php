@@ -96,14 +96,22 @@ final class TenancyTest extends TestCase
             'snag' => (string) $job->snags()->value('key'), 'question' => (string) $job->questions()->value('key'),
             'credential' => (string) $job->credentials()->value('id'), 'pairAttempt' => (string) $job->pairAttempts()->value('id'),
             'station' => 'pair', 'gateway' => (string) $job->gateways()->value('key'),
-            'joinWindow' => (string) $job->joinWindows()->create(['gateway_id' => $job->gateways()->value('id'), 'reference' => 'window-1', 'state' => 'ended', 'seconds' => 1])->reference,
+            'joinWindow' => (string) $job
+                ->joinWindows()
+                ->create([
+                    'gateway_id' => $job->gateways()->value('id'), 'reference' => 'window-1', 'state' => 'ended', 'seconds' => 1,
+                ])->reference,
         ];
         $addresses = [];
         foreach (Router::getRoutes()->getRoutes() as $route) {
             if (! str_starts_with($route->uri(), 'jobs/{job}')) {
                 continue;
             }
-            $url = (string) preg_replace_callback('/\{(\w+?)(?::\w+)?\}/', static fn (array $found): string => $with[$found[1]], $route->uri());
+            $url = (string) preg_replace_callback(
+                '/\{(\w+?)(?::\w+)?\}/',
+                static fn (array $found): string => $with[$found[1]],
+                $route->uri(),
+            );
             $addresses[] = [$route->methods()[0], "/{$url}"];
         }
 

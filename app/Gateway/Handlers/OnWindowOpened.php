@@ -22,6 +22,8 @@ final readonly class OnWindowOpened
                 $attempt->update(['state' => $attempt->state->after(AttemptEvent::OpenedAfterAll), 'ended_at' => null]);
             }
         }
-        $window->update(['state' => 'open', 'reason' => null, 'opened_at' => $event->at, 'closes_at' => $event->closesAt, 'ended_at' => null]);
+        $window->update([
+            'state' => 'open', 'reason' => null, 'opened_at' => $event->at, 'closes_at' => $event->closesAt, 'ended_at' => null,
+        ]);
     }
 }

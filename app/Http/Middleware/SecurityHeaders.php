@@ -10,7 +10,8 @@ use Symfony\Component\HttpFoundation\Response;
 
 final readonly class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; connect-src 'self'; form-action 'self'; frame-ancestors 'none'; base-uri 'none'";
+    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; "
+        ."connect-src 'self'; form-action 'self'; frame-ancestors 'none'; base-uri 'none'";
 
     public function handle(Request $request, Closure $next): Response
     {

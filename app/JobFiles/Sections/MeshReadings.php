@@ -20,19 +20,24 @@ final readonly class MeshReadings extends Section
 
     public function write(SiteJob $job): array
     {
-        return $job->meshReadings()->where('state', 'done')->with(['gateway', 'links'])->orderBy('id')->get()->map(static fn (MeshReading $mesh): array => [
-            'gateway' => $mesh->gateway->key,
-            'protocol' => $mesh->protocol->value,
-            'askedAt' => self::time($mesh->asked_at),
-            'endedAt' => self::time($mesh->ended_at),
-            'members' => $mesh->members,
-            'links' => $mesh->links->sortBy('id')->values()->map(static fn (RadioLink $link): array => [
-                'a' => $link->a,
-                'b' => $link->b,
-                'marginDb' => $link->margin_db,
-                'marginBackDb' => $link->margin_back_db,
-            ])->all(),
-        ])->values()->all();
+        return $job->meshReadings()
+            ->where('state', 'done')
+            ->with(['gateway', 'links'])
+            ->orderBy('id')
+            ->get()
+            ->map(static fn (MeshReading $mesh): array => [
+                'gateway' => $mesh->gateway->key,
+                'protocol' => $mesh->protocol->value,
+                'askedAt' => self::time($mesh->asked_at),
+                'endedAt' => self::time($mesh->ended_at),
+                'members' => $mesh->members,
+                'links' => $mesh->links->sortBy('id')->values()->map(static fn (RadioLink $link): array => [
+                    'a' => $link->a,
+                    'b' => $link->b,
+                    'marginDb' => $link->margin_db,
+                    'marginBackDb' => $link->margin_back_db,
+                ])->all(),
+            ])->values()->all();
     }
 
     public function read(Reading $reading, array $rows): void

@@ -18,20 +18,25 @@ final readonly class Proofs extends Section
 
     public function write(SiteJob $job): array
     {
-        return $job->proofResults()->has('slot')->with(['slot', 'user', 'node'])->orderBy('id')->get()->map(static fn (ProofResult $one): array => [
-            'slot' => $one->slot->key,
-            'rung' => $one->rung->value,
-            'outcome' => $one->outcome->value,
-            'reason' => $one->reason,
-            'at' => self::time($one->at),
-            'by' => $one->user?->email,
-            'node' => $one->node?->address,
-            'withdrawn' => $one->withdrawn_at === null ? null : [
-                'at' => self::time($one->withdrawn_at),
-                'by' => $one->withdrawn_by,
-                'because' => $one->withdrawn_because,
-            ],
-        ])->values()->all();
+        return $job->proofResults()
+            ->has('slot')
+            ->with(['slot', 'user', 'node'])
+            ->orderBy('id')
+            ->get()
+            ->map(static fn (ProofResult $one): array => [
+                'slot' => $one->slot->key,
+                'rung' => $one->rung->value,
+                'outcome' => $one->outcome->value,
+                'reason' => $one->reason,
+                'at' => self::time($one->at),
+                'by' => $one->user?->email,
+                'node' => $one->node?->address,
+                'withdrawn' => $one->withdrawn_at === null ? null : [
+                    'at' => self::time($one->withdrawn_at),
+                    'by' => $one->withdrawn_by,
+                    'because' => $one->withdrawn_because,
+                ],
+            ])->values()->all();
     }
 
     public function read(Reading $reading, array $rows): void

@@ -6,7 +6,8 @@ namespace App\Plan\Layout;
 
 /**
  * Puts texts where nothing else is. A name stands below its plate; if that is taken, above, right or left; then
- * a shorter text is tried; if all is taken it is left out, since the list beside the plan says it too. What is placed first keeps its place.
+ * a shorter text is tried; if all is taken it is left out, since the list beside the plan says it too. What is placed first keeps its
+ * place.
  */
 final class LabelPlacer
 {

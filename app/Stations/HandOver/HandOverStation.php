@@ -41,7 +41,11 @@ final readonly class HandOverStation implements Station
     {
         $shown = Standing::tryFrom((string) $asked->show);
         if ($shown !== null) {
-            return new Move('hand-over.standing', fn (): array => ['standing' => $shown, 'cards' => $this->with($sheet, $shown)], new Lens);
+            return new Move(
+                'hand-over.standing',
+                fn (): array => ['standing' => $shown, 'cards' => $this->with($sheet, $shown)],
+                new Lens,
+            );
         }
         $packs = Pack::query()->where('site_job_id', $sheet->job->id)->with('user')->latest('number')->limit(self::PACKS_SHOWN)->get();
         $making = $packs->first(static fn (Pack $pack): bool => $pack->isBeingMade());
@@ -58,7 +62,10 @@ final readonly class HandOverStation implements Station
             'making' => $making,
             'changes' => $counts->changesSincePack,
             'lastPack' => $packs->firstWhere('number', $counts->packNumber),
-            'standings' => array_map(fn (Standing $standing): int => count($this->with($sheet, $standing)), array_column(Standing::cases(), null, 'value')),
+            'standings' => array_map(
+                fn (Standing $standing): int => count($this->with($sheet, $standing)),
+                array_column(Standing::cases(), null, 'value'),
+            ),
         ], new Lens, slot: $sheet->cardOfSlot($snag?->slot_id)?->key(), isLive: $making !== null);
     }
 

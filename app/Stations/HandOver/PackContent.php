@@ -96,6 +96,9 @@ final readonly class PackContent
     {
         $relays = array_filter($in, static fn (SlotCard $card): bool => $card->profile->isRouter);
 
-        return array_values(array_map(static fn (SlotCard $card): RelayInUse => new RelayInUse($card->key(), $card->profile->removable), $relays));
+        return array_values(array_map(
+            static fn (SlotCard $card): RelayInUse => new RelayInUse($card->key(), $card->profile->removable),
+            $relays,
+        ));
     }
 }

@@ -28,7 +28,8 @@ final readonly class MeshReadings
             if ($gateway === null) {
                 continue;
             }
-            if (MeshReading::query()->where('gateway_id', $gateway->id)->whereIn('state', MeshReading::UNDER_WAY)->lockForUpdate()->exists()) {
+            $underWay = MeshReading::query()->where('gateway_id', $gateway->id)->whereIn('state', MeshReading::UNDER_WAY);
+            if ($underWay->lockForUpdate()->exists()) {
                 return;
             }
             $reading = MeshReading::query()->create([

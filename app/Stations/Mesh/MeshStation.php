@@ -70,7 +70,13 @@ final readonly class MeshStation implements Station
         $lens = new Lens(MeshLinks::of($sheet, $mesh, $last), only: [$last->protocol]);
         $legend = new Legend('read '.$last->ended_at?->onSite()->format('j M, H:i').($age->isStale() ? ', before the last changes' : ''));
         if ($age->isStale()) {
-            return new Move('mesh.stale', static fn (): array => [...$progress, 'age' => $age], $lens, $legend, isLive: $running !== null);
+            return new Move(
+                'mesh.stale',
+                static fn (): array => [...$progress, 'age' => $age],
+                $lens,
+                $legend,
+                isLive: $running !== null,
+            );
         }
         $worst = $mesh->report->unaccepted($this->vital($sheet))[0] ?? null;
 
@@ -109,9 +115,15 @@ final readonly class MeshStation implements Station
             'open' => $mesh->report->unaccepted($this->vital($sheet)),
             'worst' => $worst === null ? null : $sheet->card($worst->id),
             'judgement' => $worst,
-            'withSnag' => Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->whereNotNull('slot_id')->pluck('slot_id')->all(),
+            'withSnag' => Snag::query()
+                ->where('site_job_id', $sheet->job->id)
+                ->where('state', 'open')
+                ->whereNotNull('slot_id')
+                ->pluck('slot_id')
+                ->all(),
             'remedies' => $this->relays->advise($sheet, $mesh, $reading),
-            'title' => static fn (string $key): string => $sheet->card($key)?->slot->title() ?? ($key === MeasuredMesh::ROOT ? 'hub' : $key),
+            'title' => static fn (string $key): string => $sheet->card($key)?->slot->title()
+                ?? ($key === MeasuredMesh::ROOT ? 'hub' : $key),
             'unmatched' => array_filter($mesh->report->nodes, static fn (NodeJudgement $node): bool => $sheet->card($node->id) === null),
         ];
     }

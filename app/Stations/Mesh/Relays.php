@@ -24,7 +24,10 @@ final readonly class Relays
 {
     private const KEPT_SECONDS = 3600;
 
-    /** @return array<string, list<Remedy>> by slot: a relay of the plan first, then a new one; a device that no single relay helps is left out */
+    /**
+     * @return array<string, list<Remedy>> by slot: a relay of the plan first, then a new one; a device that no single
+     *                                     relay helps is left out
+     */
     public function advise(JobSheet $sheet, MeasuredMesh $mesh, MeshReading $reading): array
     {
         $open = array_map(static fn (NodeJudgement $node): string => $node->id, $mesh->report->unaccepted([]));
@@ -51,12 +54,21 @@ final readonly class Relays
         $hub = $sheet->hub($reading->gateway_id) ?? throw new LogicException('A mesh reading belongs to a hub of its job.');
         $ends = $sheet->radioEnds($sheet->ofProtocol($reading->protocol), $building);
         $members = array_intersect_key($ends, array_column($mesh->graph->nodes, 'id', 'id'));
-        $planned = array_filter(array_diff_key($ends, $members), static fn (RadioEnd $end): bool => $end->role === Role::Router && ! $end->removable);
+        $planned = array_filter(
+            array_diff_key($ends, $members),
+            static fn (RadioEnd $end): bool => $end->role === Role::Router && ! $end->removable,
+        );
         $gateway = new RadioEnd(MeasuredMesh::ROOT, $hub->place(), $radio, 0.0, Role::Root);
         $plan = new RadioPlan($building, $sheet->clutter());
         $network = [$gateway, ...array_values($members)];
         $ofPlan = RelaySearch::over(array_values($planned), $network, $mesh->graph, $plan, $sheet->job->acceptance_db);
-        $ofPoints = RelaySearch::over(FreeMainsPoints::places($sheet, $radio), $network, $mesh->graph, $plan, $sheet->job->acceptance_db);
+        $ofPoints = RelaySearch::over(
+            FreeMainsPoints::places($sheet, $radio),
+            $network,
+            $mesh->graph,
+            $plan,
+            $sheet->job->acceptance_db,
+        );
         $remedies = [];
         foreach (array_intersect_key($members, array_flip($open)) as $key => $device) {
             $pairing = $ofPlan->for($device);

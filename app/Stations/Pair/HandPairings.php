@@ -67,7 +67,12 @@ final readonly class HandPairings
     private function node(SiteJob $job, SlotCard $card, string $address): Node
     {
         $gatewayId = $card->hub?->gateway->id;
-        $known = Node::query()->where('site_job_id', $job->id)->where('gateway_id', $gatewayId)->where('address', $address)->with('slot')->first();
+        $known = Node::query()
+            ->where('site_job_id', $job->id)
+            ->where('gateway_id', $gatewayId)
+            ->where('address', $address)
+            ->with('slot')
+            ->first();
         if ($known?->slot !== null && $known->slot->id !== $card->slot->id) {
             throw HandPairingRefused::addressIsTaken($address, $known->slot);
         }

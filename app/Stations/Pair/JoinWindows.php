@@ -55,7 +55,10 @@ final readonly class JoinWindows
             'user_id' => $person->id,
             'state' => AttemptState::Waiting,
             'missing' => [],
-            'margin_db' => Forecast::query()->where('slot_id', $slot->id)->where('plan_version', $job->plan_version)->value('parent_margin_db'),
+            'margin_db' => Forecast::query()
+                ->where('slot_id', $slot->id)
+                ->where('plan_version', $job->plan_version)
+                ->value('parent_margin_db'),
             'started_at' => now(),
         ]);
         $this->logbook->write($job, $person, 'pair', "Opened the join window for the {$slot->title()}.", $slot);

@@ -36,7 +36,11 @@ final readonly class Matching
             $this->acceptInPart($job, $slot, $fit, $person);
         }
         $this->logbook->write($job, $person, 'pair', "Matched {$node->address} to the {$slot->title()}.", $slot);
-        $open = JoinWindow::query()->where('site_job_id', $job->id)->where('gateway_id', $node->gateway_id)->whereIn('state', JoinWindow::UNDER_WAY)->get();
+        $open = JoinWindow::query()
+            ->where('site_job_id', $job->id)
+            ->where('gateway_id', $node->gateway_id)
+            ->whereIn('state', JoinWindow::UNDER_WAY)
+            ->get();
         foreach ($open as $window) {
             $this->windows->close($window);
             $window->update(['slot_id' => null]);

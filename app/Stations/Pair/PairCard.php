@@ -78,7 +78,8 @@ final readonly class PairCard
         $fit = NodeFit::of($target->profile, $node->reported());
         $fitting = array_values(array_filter(
             array_column($work->open, 'card'),
-            static fn (SlotCard $card): bool => $card->key() !== $target->key() && NodeFit::of($card->profile, $node->reported())->isItsModel(),
+            static fn (SlotCard $card): bool => $card->key() !== $target->key()
+                && NodeFit::of($card->profile, $node->reported())->isItsModel(),
         ));
 
         return [
@@ -114,7 +115,8 @@ final readonly class PairCard
         }
         foreach ($sheet->cards as $card) {
             $isOther = $card->node !== null && $card->node->id !== $attempt?->node_id && $card->slot->id !== $window->slot_id;
-            if ($isOther && $card->isIn() && $card->node->heard_at?->greaterThanOrEqualTo($since) === true && $this->joinedSince($card->node, $since)) {
+            if ($isOther && $card->isIn() && $card->node->heard_at?->greaterThanOrEqualTo($since) === true
+                && $this->joinedSince($card->node, $since)) {
                 return $card;
             }
         }
@@ -161,7 +163,10 @@ final readonly class PairCard
         if ($last === null || ! ($last->state->isFailure() || $isWrongLight)) {
             return [];
         }
-        $same = $attempts->reverse()->skip(1)->takeWhile(static fn (PairAttempt $before): bool => $before->state === $last->state)->count();
+        $same = $attempts->reverse()
+            ->skip(1)
+            ->takeWhile(static fn (PairAttempt $before): bool => $before->state === $last->state)
+            ->count();
 
         return Diagnosis::of(new Evidence(
             $last->state,

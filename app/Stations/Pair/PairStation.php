@@ -43,7 +43,11 @@ final readonly class PairStation implements Station
     public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
     {
         $work = WorkList::of($sheet, $this->putOff->keys($sheet->job));
-        $window = JoinWindow::query()->where('site_job_id', $sheet->job->id)->whereIn('state', JoinWindow::UNDER_WAY)->latest('id')->first();
+        $window = JoinWindow::query()
+            ->where('site_job_id', $sheet->job->id)
+            ->whereIn('state', JoinWindow::UNDER_WAY)
+            ->latest('id')
+            ->first();
         $target = $sheet->cardOfSlot($window?->slot_id) ?? $this->chosen($sheet, $asked) ?? $work->first();
         if ($target === null) {
             return new Move('pair.done', static fn (): array => ['byHand' => $work->byHand], new Lens);

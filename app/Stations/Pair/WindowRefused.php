@@ -12,7 +12,11 @@ final class WindowRefused extends Refused
 {
     public static function noHubOpensIt(Slot $slot): self
     {
-        return new self('slot', "No hub of this job opens a window for the {$slot->title()} over its link. Pair it at its own controller, and write it down here.");
+        return new self(
+            'slot',
+            "No hub of this job opens a window for the {$slot->title()} over its link. Pair it at its own controller, and write it "
+                .'down here.',
+        );
     }
 
     public static function anotherIsOpen(Slot $other): self

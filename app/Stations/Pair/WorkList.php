@@ -36,7 +36,8 @@ final readonly class WorkList
                 $byHand[] = $card;
             }
         }
-        usort($open, static fn (array $a, array $b): int => in_array($a['card']->key(), $putOff, true) <=> in_array($b['card']->key(), $putOff, true));
+        $isPutOff = static fn (array $one): bool => in_array($one['card']->key(), $putOff, true);
+        usort($open, static fn (array $a, array $b): int => $isPutOff($a) <=> $isPutOff($b));
 
         return new self($open, $byHand);
     }

@@ -29,7 +29,11 @@ final readonly class SlotEditor
     /** @param array<string, mixed> $values */
     public function add(SiteJob $job, array $values, User $person): Slot
     {
-        $slot = Slot::query()->create(['site_job_id' => $job->id, 'key' => $this->freeKey($job, "{$values['place']} {$values['what']}"), ...$values]);
+        $slot = Slot::query()->create([
+            'site_job_id' => $job->id,
+            'key' => $this->freeKey($job, "{$values['place']} {$values['what']}"),
+            ...$values,
+        ]);
         $this->logbook->write($job, $person, 'plan', "Added the {$slot->title()} to the plan.", $slot);
         $this->forecasts->planChanged($job);
 

@@ -13,7 +13,10 @@ final class SlotRefused extends Refused
 {
     public static function hasDevice(Slot $slot): self
     {
-        return new self('slot', "The {$slot->title()} has a device. Take the device away first, so that nothing is left on the network unnoticed.");
+        return new self(
+            'slot',
+            "The {$slot->title()} has a device. Take the device away first, so that nothing is left on the network unnoticed.",
+        );
     }
 
     public static function noRelayInCatalogue(Protocol $protocol): self

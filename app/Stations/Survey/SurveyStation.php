@@ -33,7 +33,10 @@ final readonly class SurveyStation implements Station
 
     public function progress(JobSheet $sheet, JobCounts $counts): Progress
     {
-        $forecast = array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->profile->radio === null || $card->forecast !== null);
+        $forecast = array_filter(
+            $sheet->cards,
+            static fn (SlotCard $card): bool => $card->profile->radio === null || $card->forecast !== null,
+        );
         $findings = count(OpenFindings::of($sheet)->open);
         $share = $sheet->cards === [] ? 0.0 : count($forecast) / count($sheet->cards);
         $words = array_filter([

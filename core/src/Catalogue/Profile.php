@@ -45,7 +45,8 @@ final readonly class Profile
         $protocol = Protocol::from($input->get('protocol')->word(Protocol::words()));
         $madeFor = $input->find('region') === null ? null : Region::from($input->get('region')->word(Region::words()));
         $longRange = $protocol->rules()->hasLongRange() && ($input->find('longRange')?->flag() ?? false);
-        $radio = ($longRange ? Transceiver::longRange($protocol, $madeFor ?? $region) : null) ?? Transceiver::of($protocol, $madeFor ?? $region);
+        $at = $madeFor ?? $region;
+        $radio = ($longRange ? Transceiver::longRange($protocol, $at) : null) ?? Transceiver::of($protocol, $at);
         $own = $input->find('radio');
 
         return new self(

@@ -9,7 +9,9 @@ use Kavvel\Core\Input\Input;
 /** One step of a recipe as data: what to do, how often or how long, with what. */
 final readonly class Step
 {
-    public const KINDS = ['press', 'hold', 'pin-hold', 'pull-tab', 'insert-battery', 'power-on', 'power-cycle', 'turn', 'tap', 'scan', 'enter-code'];
+    public const KINDS = [
+        'press', 'hold', 'pin-hold', 'pull-tab', 'insert-battery', 'power-on', 'power-cycle', 'turn', 'tap', 'scan', 'enter-code',
+    ];
 
     private function __construct(public string $kind, public int $times, public float $seconds, public string $target) {}
 

@@ -52,7 +52,11 @@ final readonly class LinkVerb implements Verb
             'rssiDbm' => Decibels::rounded($forecast->rssiDbm),
             'marginDb' => Decibels::rounded($forecast->marginDb),
             'word' => $forecast->word()->value,
-            'contended' => Contention::isContended($forecast->rssiDbm, $frequency, array_map($this->wifi(...), $input->find('wifi')?->items() ?? [])),
+            'contended' => Contention::isContended(
+                $forecast->rssiDbm,
+                $frequency,
+                array_map($this->wifi(...), $input->find('wifi')?->items() ?? []),
+            ),
             'crossed' => array_map(static fn (CrossingLoss $loss): array => [
                 'kind' => $loss->crossing->kind,
                 'index' => $loss->crossing->index,
@@ -69,7 +73,12 @@ final readonly class LinkVerb implements Verb
             throw InvalidInput::outOfRange($network->get('widthMHz')->at, '20 or 40');
         }
 
-        return new WifiNetwork($network->get('centreMHz')->positive(), $width, $network->get('rssiDbm')->number(), $network->get('busy')->numberFrom(0));
+        return new WifiNetwork(
+            $network->get('centreMHz')->positive(),
+            $width,
+            $network->get('rssiDbm')->number(),
+            $network->get('busy')->numberFrom(0),
+        );
     }
 
     private function place(Input $place): Vec3
@@ -95,12 +104,22 @@ final readonly class LinkVerb implements Verb
             throw InvalidInput::outOfRange($wall->get('top')->at, 'no lower than the bottom');
         }
 
-        return new WallSegment($this->point($wall->get('from')), $this->point($wall->get('to')), $bottom, $top, $this->layers($wall, $frequencyMHz));
+        return new WallSegment(
+            $this->point($wall->get('from')),
+            $this->point($wall->get('to')),
+            $bottom,
+            $top,
+            $this->layers($wall, $frequencyMHz),
+        );
     }
 
     private function floor(Input $floor, float $frequencyMHz): Floor
     {
-        return new Floor($floor->get('height')->number(), array_map($this->point(...), $floor->get('outline')->items()), $this->layers($floor, $frequencyMHz));
+        return new Floor(
+            $floor->get('height')->number(),
+            array_map($this->point(...), $floor->get('outline')->items()),
+            $this->layers($floor, $frequencyMHz),
+        );
     }
 
     /** @return list<Layer> */

@@ -30,7 +30,10 @@ final readonly class MeshVerb implements Verb
 
         return [
             'nodes' => array_map($this->judgement(...), $report->nodes),
-            'singlePoints' => array_map(static fn (SinglePoint $point): array => ['id' => $point->id, 'strands' => $point->strands], $report->singlePoints),
+            'singlePoints' => array_map(
+                static fn (SinglePoint $point): array => ['id' => $point->id, 'strands' => $point->strands],
+                $report->singlePoints,
+            ),
             'weakLinks' => array_map(static fn (Link $link): array => [
                 'a' => $link->a, 'b' => $link->b, 'marginDb' => Decibels::rounded($link->worseDb()),
             ], $report->weakLinks),
@@ -55,7 +58,12 @@ final readonly class MeshVerb implements Verb
 
     private function link(Input $link): Link
     {
-        return new Link($link->get('a')->id(), $link->get('b')->id(), $link->get('marginDb')->number(), $link->find('marginBackDb')?->number());
+        return new Link(
+            $link->get('a')->id(),
+            $link->get('b')->id(),
+            $link->get('marginDb')->number(),
+            $link->find('marginBackDb')?->number(),
+        );
     }
 
     /** @return array<string, mixed> */

@@ -22,7 +22,10 @@ final readonly class NamesVerb implements Verb
             new Pattern($input->find('pattern')?->text() ?? Pattern::STANDARD),
             array_map($this->device(...), $input->get('devices')->items()),
             new ConflictCheck($this->texts($input, 'rooms'), $this->texts($input, 'groups'), array_map(
-                static fn (Input $ecosystem): Ecosystem => new Ecosystem($ecosystem->get('id')->id(), $ecosystem->find('maxLength')?->wholeFrom(1)),
+                static fn (Input $ecosystem): Ecosystem => new Ecosystem(
+                    $ecosystem->get('id')->id(),
+                    $ecosystem->find('maxLength')?->wholeFrom(1),
+                ),
                 $input->find('ecosystems')?->items() ?? [],
             )),
         );
@@ -46,7 +49,9 @@ final readonly class NamesVerb implements Verb
         [$label] = Protocol::Matter->rules()->labelFields();
         [$zwaveName, $zwaveLocation] = Protocol::ZWave->rules()->labelFields();
 
-        return ['matter' => $name->label($label), 'zwaveName' => $name->label($zwaveName), 'zwaveLocation' => $name->label($zwaveLocation)];
+        return [
+            'matter' => $name->label($label), 'zwaveName' => $name->label($zwaveName), 'zwaveLocation' => $name->label($zwaveLocation),
+        ];
     }
 
     private function device(Input $device): Device

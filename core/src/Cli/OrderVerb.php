@@ -15,7 +15,8 @@ final readonly class OrderVerb implements Verb
 {
     public function answer(Input $input): array
     {
-        $school = PairingOrder::from($input->find('school')?->word(array_column(PairingOrder::cases(), 'value')) ?? PairingOrder::InPlace->value);
+        $schools = array_column(PairingOrder::cases(), 'value');
+        $school = PairingOrder::from($input->find('school')?->word($schools) ?? PairingOrder::InPlace->value);
         $entries = WorkOrder::of($school, array_map($this->slot(...), $input->get('slots')->items()), $input->get('gateway')->id());
 
         return ['order' => array_map(static fn (OrderEntry $entry): array => ['id' => $entry->id, 'why' => $entry->why], $entries)];

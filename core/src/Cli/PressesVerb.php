@@ -13,7 +13,10 @@ final readonly class PressesVerb implements Verb
     public function answer(Input $input): array
     {
         if ($input->find('hits') === null && $input->find('trials') === null) {
-            return ['trials' => ReliabilityTrial::trialsFor($input->get('reliability')->shareInside(), $input->get('confidence')->shareInside())];
+            return ['trials' => ReliabilityTrial::trialsFor(
+                $input->get('reliability')->shareInside(),
+                $input->get('confidence')->shareInside(),
+            )];
         }
         $trials = $input->get('trials')->wholeFrom(1);
         $hits = $input->get('hits')->wholeFrom(0);

@@ -34,8 +34,13 @@ final readonly class BatteryLife
     }
 
     /** Capacity in mAh, sleep current in µA, events a day, charge of one event in µA·s. */
-    public static function of(float $capacityMah, Chemistry $chemistry, float $sleepMicroAmp, float $eventsPerDay, float $microAmpSecondsPerEvent): self
-    {
+    public static function of(
+        float $capacityMah,
+        Chemistry $chemistry,
+        float $sleepMicroAmp,
+        float $eventsPerDay,
+        float $microAmpSecondsPerEvent,
+    ): self {
         $years = static function (float $events) use ($capacityMah, $chemistry, $sleepMicroAmp, $microAmpSecondsPerEvent): float {
             $milliAmp = $sleepMicroAmp / 1000 + $events * $microAmpSecondsPerEvent / self::MILLISECONDS_A_DAY;
             $lost = $chemistry->selfDischargePerYear() * $capacityMah;
@@ -43,7 +48,12 @@ final readonly class BatteryLife
             return min($chemistry->mostYears(), self::USABLE * $capacityMah / ($milliAmp * self::HOURS_A_YEAR + $lost));
         };
 
-        return new self($years($eventsPerDay), $years($eventsPerDay * self::MORE_EVENTS), $years($eventsPerDay * self::FEWER_EVENTS), $chemistry->mostYears());
+        return new self(
+            $years($eventsPerDay),
+            $years($eventsPerDay * self::MORE_EVENTS),
+            $years($eventsPerDay * self::FEWER_EVENTS),
+            $chemistry->mostYears(),
+        );
     }
 
     /** In years: the likely value and its range. No forecast goes beyond what cells of this chemistry last on a shelf. */

@@ -26,7 +26,10 @@ final readonly class KeepOn
             }
         }
 
-        return array_map(static fn (RelayInUse $relay): self => new self($relay->id, self::why($relay, $below["id {$relay->id}"] ?? 0)), $relays);
+        return array_map(
+            static fn (RelayInUse $relay): self => new self($relay->id, self::why($relay, $below["id {$relay->id}"] ?? 0)),
+            $relays,
+        );
     }
 
     private static function why(RelayInUse $relay, int $below): string

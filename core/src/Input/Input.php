@@ -92,7 +92,9 @@ final readonly class Input
             throw InvalidInput::wrongType($this->at, 'a number');
         }
 
-        return abs((float) $this->value) <= self::LARGEST ? (float) $this->value : throw InvalidInput::outOfRange($this->at, 'a number of at most '.self::LARGEST);
+        return abs((float) $this->value) <= self::LARGEST
+            ? (float) $this->value
+            : throw InvalidInput::outOfRange($this->at, 'a number of at most '.self::LARGEST);
     }
 
     public function numberFrom(float $least): float
@@ -107,7 +109,9 @@ final readonly class Input
 
     public function shareInside(): float
     {
-        return $this->number() > 0 && $this->number() < 1 ? $this->number() : throw InvalidInput::outOfRange($this->at, 'between 0 and 1, ends excluded');
+        return $this->number() > 0 && $this->number() < 1
+            ? $this->number()
+            : throw InvalidInput::outOfRange($this->at, 'between 0 and 1, ends excluded');
     }
 
     public function wholeFrom(int $least): int
@@ -127,7 +131,9 @@ final readonly class Input
     /** @param list<string> $allowed */
     public function word(array $allowed): string
     {
-        return in_array($this->text(), $allowed, true) ? $this->text() : throw InvalidInput::unknownWord($this->at, $this->text(), $allowed);
+        return in_array($this->text(), $allowed, true)
+            ? $this->text()
+            : throw InvalidInput::unknownWord($this->at, $this->text(), $allowed);
     }
 
     private function requireObject(): self

@@ -163,7 +163,10 @@ final readonly class MeshJudge
                 $routers["id {$node->id}"] = true;
             }
         }
-        $oneWay = array_filter($nodes, static fn (NodeJudgement $node): bool => $node->acceptedPaths === 1 && isset($routers["id {$node->id}"]));
+        $oneWay = array_filter(
+            $nodes,
+            static fn (NodeJudgement $node): bool => $node->acceptedPaths === 1 && isset($routers["id {$node->id}"]),
+        );
 
         return array_values(array_map(static fn (NodeJudgement $node): string => $node->id, $oneWay));
     }

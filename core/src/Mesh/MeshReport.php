@@ -35,7 +35,8 @@ final readonly class MeshReport
     public function unaccepted(array $vital): array
     {
         $open = array_values(array_filter($this->nodes, static fn (NodeJudgement $node): bool => $node->verdict !== Verdict::Accepted));
-        usort($open, static fn (NodeJudgement $a, NodeJudgement $b): int => ($b->verdict === Verdict::Lost) <=> ($a->verdict === Verdict::Lost)
+        $isLost = static fn (NodeJudgement $node): bool => $node->verdict === Verdict::Lost;
+        usort($open, static fn (NodeJudgement $a, NodeJudgement $b): int => $isLost($b) <=> $isLost($a)
             ?: in_array($b->id, $vital, true) <=> in_array($a->id, $vital, true)
             ?: ($a->weakestDb ?? -INF) <=> ($b->weakestDb ?? -INF)
             ?: strcmp($a->id, $b->id));

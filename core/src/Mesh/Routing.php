@@ -46,7 +46,8 @@ final readonly class Routing
         $queue = new RouteQueue;
         foreach ($below as $node) {
             foreach ($this->graph->neighbours[$node] as [$other, $margin]) {
-                if ($other === $router || isset($open[$other]) || ! isset($this->routes[$other]) || ! $this->graph->nodes[$other]->relays()) {
+                if ($other === $router || isset($open[$other]) || ! isset($this->routes[$other])
+                    || ! $this->graph->nodes[$other]->relays()) {
                     continue;
                 }
                 $cost = $this->graph->rule->linkCost($margin);

@@ -33,10 +33,20 @@ final readonly class ConflictCheck
                 }
                 $pair = [$names[$i]->id, $names[$j]->id];
                 if (Text::withoutNumbers($folded[$i]) !== Text::withoutNumbers($folded[$j]) && Text::isNear($folded[$i], $folded[$j])) {
-                    $conflicts[] = new Conflict('near', $pair, null, "“{$names[$i]->name}” and “{$names[$j]->name}” are one letter or a plural apart.");
+                    $conflicts[] = new Conflict(
+                        'near',
+                        $pair,
+                        null,
+                        "“{$names[$i]->name}” and “{$names[$j]->name}” are one letter or a plural apart.",
+                    );
                 }
                 if ($spoken[$i] !== $spoken[$j] && $sounds[$i]?->isLike($sounds[$j] ?? $sounds[$i]) && $sounds[$j] !== null) {
-                    $conflicts[] = new Conflict('sounds-alike', $pair, null, "“{$names[$i]->name}” and “{$names[$j]->name}” sound alike when spoken.");
+                    $conflicts[] = new Conflict(
+                        'sounds-alike',
+                        $pair,
+                        null,
+                        "“{$names[$i]->name}” and “{$names[$j]->name}” sound alike when spoken.",
+                    );
                 }
             }
         }
@@ -57,7 +67,12 @@ final readonly class ConflictCheck
         $conflicts = [];
         foreach ($ids as $alike) {
             if (count($alike) > 1) {
-                $conflicts[] = new Conflict('same', array_map(static fn (Name $name): string => $name->id, $alike), null, count($alike)." devices are called “{$alike[0]->name}”.");
+                $conflicts[] = new Conflict(
+                    'same',
+                    array_map(static fn (Name $name): string => $name->id, $alike),
+                    null,
+                    count($alike)." devices are called “{$alike[0]->name}”.",
+                );
             }
         }
 
@@ -81,7 +96,12 @@ final readonly class ConflictCheck
         foreach ($names as $name) {
             $place = $places['name '.Text::fold($name->name)] ?? null;
             if ($place !== null) {
-                $conflicts[] = new Conflict('group', [$name->id], null, "“{$name->name}” is also {$place}: a spoken order would move all of it.");
+                $conflicts[] = new Conflict(
+                    'group',
+                    [$name->id],
+                    null,
+                    "“{$name->name}” is also {$place}: a spoken order would move all of it.",
+                );
             }
         }
 
@@ -100,11 +120,21 @@ final readonly class ConflictCheck
             $length = mb_strlen($name->name, 'UTF-8');
             foreach ($this->ecosystems as $ecosystem) {
                 if ($ecosystem->maxLength !== null && $length > $ecosystem->maxLength) {
-                    $conflicts[] = new Conflict('too-long', [$name->id], $ecosystem->id, "“{$name->name}” has {$length} characters; “{$ecosystem->id}” takes {$ecosystem->maxLength}.");
+                    $conflicts[] = new Conflict(
+                        'too-long',
+                        [$name->id],
+                        $ecosystem->id,
+                        "“{$name->name}” has {$length} characters; “{$ecosystem->id}” takes {$ecosystem->maxLength}.",
+                    );
                 }
             }
             if (! $name->fits($devices[$at]->protocol)) {
-                $conflicts[] = new Conflict('too-long', [$name->id], null, "No short form of “{$name->name}” fits its network without cutting a word.");
+                $conflicts[] = new Conflict(
+                    'too-long',
+                    [$name->id],
+                    null,
+                    "No short form of “{$name->name}” fits its network without cutting a word.",
+                );
             }
         }
 

@@ -31,8 +31,11 @@ final readonly class Device
         }
         $room = Text::squeeze($this->room).' ';
 
-        return $room !== ' ' && mb_stripos($this->given, $room, 0, 'UTF-8') === 0 && mb_strlen($this->given, 'UTF-8') > mb_strlen($room, 'UTF-8')
-            ? mb_substr($this->given, mb_strlen($room, 'UTF-8'), null, 'UTF-8')
+        $length = mb_strlen($room, 'UTF-8');
+        $isLed = $room !== ' ' && mb_stripos($this->given, $room, 0, 'UTF-8') === 0;
+
+        return $isLed && mb_strlen($this->given, 'UTF-8') > $length
+            ? mb_substr($this->given, $length, null, 'UTF-8')
             : $this->given;
     }
 }

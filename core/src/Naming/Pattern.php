@@ -19,7 +19,11 @@ final readonly class Pattern
         preg_match_all('/\{([^}]*)\}/', $pattern, $found);
         foreach ($found[1] as $part) {
             if (! in_array($part, self::PARTS, true)) {
-                throw InvalidInput::unknownWord($at, '{'.$part.'}', array_map(static fn (string $known): string => '{'.$known.'}', self::PARTS));
+                throw InvalidInput::unknownWord(
+                    $at,
+                    '{'.$part.'}',
+                    array_map(static fn (string $known): string => '{'.$known.'}', self::PARTS),
+                );
             }
         }
         if (! in_array('what', $found[1], true)) {

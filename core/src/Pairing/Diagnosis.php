@@ -29,7 +29,10 @@ final readonly class Diagnosis
             },
         ]));
         if ($evidence->sameBefore >= self::SAME_TRIES - 1) {
-            $kept = array_filter($causes, static fn (Cause $cause): bool => ! in_array($cause->code, ['not-pairing', 'window', 'cut-short'], true));
+            $kept = array_filter(
+                $causes,
+                static fn (Cause $cause): bool => ! in_array($cause->code, ['not-pairing', 'window', 'cut-short'], true),
+            );
             $causes = [...array_values($kept), $diagnosis->swap()];
         }
 
@@ -47,7 +50,11 @@ final readonly class Diagnosis
             $wokenBefore ? $this->brokenLink() : $asleep,
             $wokenBefore ? $asleep : $this->brokenLink(),
             $wokenBefore && $this->evidence->isOnBattery() ? $this->flatBattery() : null,
-            new Cause('unsupported', 'This hub does not know the model.', 'Look for other firmware of the hub; without it these functions stay missing.'),
+            new Cause(
+                'unsupported',
+                'This hub does not know the model.',
+                'Look for other firmware of the hub; without it these functions stay missing.',
+            ),
         ];
     }
 
@@ -92,12 +99,20 @@ final readonly class Diagnosis
     {
         return $this->evidence->isOnBattery()
             ? $this->flatBattery()
-            : new Cause('power', 'It shows no light: it has no power.', 'Look that its feed is on, and that nothing else switches it off.');
+            : new Cause(
+                'power',
+                'It shows no light: it has no power.',
+                'Look that its feed is on, and that nothing else switches it off.',
+            );
     }
 
     private function flatBattery(): Cause
     {
-        return new Cause('battery', 'Its battery is flat, or the tab is still in.', 'Pull the tab, measure the battery, or put in a new one.');
+        return new Cause(
+            'battery',
+            'Its battery is flat, or the tab is still in.',
+            'Pull the tab, measure the battery, or put in a new one.',
+        );
     }
 
     private function notPairing(): ?Cause
@@ -110,7 +125,11 @@ final readonly class Diagnosis
         $again = $gesture === null ? 'Start its pairing again.' : $gesture->sentence().', with the window open.';
 
         return $this->evidence->light === Light::Other
-            ? new Cause('not-pairing', "Another pattern is another mode. Only when {$light}, it waits to be found.", $this->notHeld($gesture).$again)
+            ? new Cause(
+                'not-pairing',
+                "Another pattern is another mode. Only when {$light}, it waits to be found.",
+                $this->notHeld($gesture).$again,
+            )
             : new Cause('not-pairing', "It may not be waiting to be found. When it does, {$light}.", $again);
     }
 
@@ -142,12 +161,20 @@ final readonly class Diagnosis
 
     private function asleep(): Cause
     {
-        return new Cause('cut-short', 'It fell asleep during the interview.'.$this->missing(), 'Wake it again with one short press every second until the interview ends.');
+        return new Cause(
+            'cut-short',
+            'It fell asleep during the interview.'.$this->missing(),
+            'Wake it again with one short press every second until the interview ends.',
+        );
     }
 
     private function lostPower(): Cause
     {
-        return new Cause('cut-short', 'It lost power or was switched during the interview.'.$this->missing(), 'Leave it switched on, and let it join again.');
+        return new Cause(
+            'cut-short',
+            'It lost power or was switched during the interview.'.$this->missing(),
+            'Leave it switched on, and let it join again.',
+        );
     }
 
     private function brokenLink(): ?Cause
@@ -161,7 +188,11 @@ final readonly class Diagnosis
 
     private function swap(): Cause
     {
-        return new Cause('swap', 'The same try has failed three times.', 'Do not repeat it: take another unit from the van, and mark this one.');
+        return new Cause(
+            'swap',
+            'The same try has failed three times.',
+            'Do not repeat it: take another unit from the van, and mark this one.',
+        );
     }
 
     private function isFar(): bool

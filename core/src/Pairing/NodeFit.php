@@ -51,7 +51,8 @@ final readonly class NodeFit
     public function objection(): ?string
     {
         return match (true) {
-            ! $this->isOfItsProtocol => "The plan has a {$this->profile->protocol->title()} device here, and this is one of {$this->node->protocol->title()}.",
+            ! $this->isOfItsProtocol => "The plan has a {$this->profile->protocol->title()} device here, and this is one of "
+                ."{$this->node->protocol->title()}.",
             $this->node->model === null => 'It has not said which model it is.',
             ! $this->isOfItsModel => "The plan has {$this->profile->model} here, and this is {$this->node->model}.",
             $this->missing !== [] => 'It can’t do all that the plan wants here. Missing: '.implode(', ', $this->missing).'.',

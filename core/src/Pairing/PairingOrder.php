@@ -22,7 +22,8 @@ enum PairingOrder: string
     {
         return match ($this) {
             self::InPlace => 'In place, routes and parents are true from the start.',
-            self::AtBench => 'At the bench it goes quicker, but routes and parents are wrong until each device is placed: survey the mesh again then.',
+            self::AtBench => 'At the bench it goes quicker, but routes and parents are wrong until each device is placed: survey the '
+                .'mesh again then.',
         };
     }
 }

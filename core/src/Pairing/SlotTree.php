@@ -80,7 +80,12 @@ final readonly class SlotTree
                 throw UnsoundParents::loop([...array_values($seen), $parent->id], $where);
             }
             if (! $parent->relays()) {
-                throw UnsoundParents::cannotRelay($child->id, $parent->id, $parent->isLast() ? 'it joins no mesh' : 'an end device does not relay', $where);
+                throw UnsoundParents::cannotRelay(
+                    $child->id,
+                    $parent->id,
+                    $parent->isLast() ? 'it joins no mesh' : 'an end device does not relay',
+                    $where,
+                );
             }
             $seen["id {$parent->id}"] = $parent->id;
             $chain[] = $parent;

@@ -59,12 +59,20 @@ final readonly class WorkOrder
     private function atBench(): array
     {
         $routers = $this->pick(static fn (OrderSlot $slot): bool => $slot->relays());
-        usort($routers, fn (OrderSlot $a, OrderSlot $b): int => $this->tree->descendants($b) <=> $this->tree->descendants($a) ?: strcmp($a->id, $b->id));
+        usort(
+            $routers,
+            fn (OrderSlot $a, OrderSlot $b): int => $this->tree
+                ->descendants($b) <=> $this->tree
+                ->descendants($a) ?: strcmp($a->id, $b->id),
+        );
         $ends = $this->pick(static fn (OrderSlot $slot): bool => ! $slot->isRouter && ! $slot->isLast());
         usort($ends, static fn (OrderSlot $a, OrderSlot $b): int => $b->isSecure <=> $a->isSecure ?: strcmp($a->id, $b->id));
 
         return [
-            ...array_map(fn (OrderSlot $slot): OrderEntry => new OrderEntry($slot->id, $this->whyRouter($slot).'; recheck it once placed'), $routers),
+            ...array_map(
+                fn (OrderSlot $slot): OrderEntry => new OrderEntry($slot->id, $this->whyRouter($slot).'; recheck it once placed'),
+                $routers,
+            ),
             ...array_map(static fn (OrderSlot $slot): OrderEntry => new OrderEntry(
                 $slot->id,
                 $slot->isSecure ? 'Joins securely beside the hub; recheck it once placed' : 'Battery device; recheck it once placed',

@@ -109,8 +109,9 @@ final readonly class Material
 
     private static function granite(float $ghz): float
     {
-        $slope = (self::GRANITE_HIGH['dbPerMetre'] - self::GRANITE_LOW['dbPerMetre']) / (self::GRANITE_HIGH['ghz'] - self::GRANITE_LOW['ghz']);
+        ['ghz' => $low, 'dbPerMetre' => $atLow] = self::GRANITE_LOW;
+        ['ghz' => $high, 'dbPerMetre' => $atHigh] = self::GRANITE_HIGH;
 
-        return max(0.0, self::GRANITE_LOW['dbPerMetre'] + $slope * ($ghz - self::GRANITE_LOW['ghz']));
+        return max(0.0, $atLow + ($atHigh - $atLow) / ($high - $low) * ($ghz - $low));
     }
 }

@@ -25,7 +25,12 @@ final readonly class BuildingReader
             $elevations[$storey->get('key')->id()] = $storey->get('elevation')->number();
             $layers = $this->layers($storey->get('floorLayers'));
             if ($layers !== []) {
-                $floors[] = new Floor($storey->get('elevation')->number(), self::outline($storey->get('outline')), $layers, 'floor of '.$storey->get('name')->text());
+                $floors[] = new Floor(
+                    $storey->get('elevation')->number(),
+                    self::outline($storey->get('outline')),
+                    $layers,
+                    'floor of '.$storey->get('name')->text(),
+                );
             }
         }
         $segments = [];
@@ -51,7 +56,10 @@ final readonly class BuildingReader
         );
         foreach ($read->openings as $number => $opening) {
             if ($opening->offset + $opening->width > $read->length() + 1e-6) {
-                throw InvalidInput::outOfRange($wall->get('openings')->at."[{$number}]", sprintf('inside its wall of %.2f m', $read->length()));
+                throw InvalidInput::outOfRange(
+                    $wall->get('openings')->at."[{$number}]",
+                    sprintf('inside its wall of %.2f m', $read->length()),
+                );
             }
         }
 

@@ -55,7 +55,14 @@ final readonly class Wall
             $end = $opening->offset + $opening->width;
             $segments[] = $this->part($done, $opening->offset, $this->bottom, $this->top, $this->layers);
             $segments[] = $this->part($opening->offset, $end, $this->bottom, $this->bottom + $opening->sill, $this->layers);
-            $segments[] = $this->part($opening->offset, $end, $this->bottom + $opening->sill, $this->bottom + $opening->head, $opening->layers, $opening->kind);
+            $segments[] = $this->part(
+                $opening->offset,
+                $end,
+                $this->bottom + $opening->sill,
+                $this->bottom + $opening->head,
+                $opening->layers,
+                $opening->kind,
+            );
             $segments[] = $this->part($opening->offset, $end, $this->bottom + $opening->head, $this->top, $this->layers);
             $done = $end;
         }

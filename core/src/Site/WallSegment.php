@@ -60,6 +60,11 @@ final readonly class WallSegment
             return null;
         }
 
-        return ['x' => $this->from[0] + $along * $ux, 'y' => $this->from[1] + $along * $uy, 'off' => $dy * $ux - $dx * $uy, 'normal' => [-$uy, $ux]];
+        return [
+            'x' => $this->from[0] + $along * $ux,
+            'y' => $this->from[1] + $along * $uy,
+            'off' => $dy * $ux - $dx * $uy,
+            'normal' => [-$uy, $ux],
+        ];
     }
 }

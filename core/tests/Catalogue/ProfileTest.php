@@ -78,7 +78,10 @@ final class ProfileTest extends TestCase
 
     public function test_long_range_is_a_band_of_its_own_where_the_region_has_one(): void
     {
-        $lock = fn (Region $region): ?float => $this->profile(['protocol' => 'zwave', 'longRange' => true], $region)->radio?->frequencyMHz;
+        $lock = fn (Region $region): ?float => $this->profile(
+            ['protocol' => 'zwave', 'longRange' => true],
+            $region,
+        )->radio?->frequencyMHz;
 
         self::assertSame([864.4, 912.0, 921.42], array_map($lock, Region::cases()));
         self::assertFalse($this->profile(['longRange' => true])->longRange, 'only Z-Wave has it');
@@ -108,7 +111,10 @@ final class ProfileTest extends TestCase
 
     public function test_a_battery_gives_its_life(): void
     {
-        $life = $this->profile(['battery' => ['type' => 'CR2032', 'count' => 2, 'chemistry' => 'lithium', 'sleepMicroAmp' => 3, 'eventsPerDay' => 50, 'microAmpSecondsPerEvent' => 3000]])->battery;
+        $life = $this->profile(['battery' => [
+            'type' => 'CR2032', 'count' => 2, 'chemistry' => 'lithium', 'sleepMicroAmp' => 3, 'eventsPerDay' => 50,
+            'microAmpSecondsPerEvent' => 3000,
+        ]])->battery;
         $life = $life === null ? null : BatteryLife::forecast($life);
 
         self::assertSame(4.28, round($life->years ?? 0, 2), 'two cells in series add no charge');
@@ -130,8 +136,10 @@ final class ProfileTest extends TestCase
     public static function broken(): array
     {
         return [
-            [['protocol' => 'pigeon'], '$.protocol'], [['role' => 'king'], '$.role'], [['power' => 'steam'], '$.power'], [['capabilities' => 'on-off'], '$.capabilities'],
-            [['battery' => ['type' => 'XL']], '$.battery.type'], [['recipe' => ['light' => 'on', 'join' => [['do' => 'shout']]]], '$.recipe.join[0].do'],
+            [['protocol' => 'pigeon'], '$.protocol'], [['role' => 'king'], '$.role'], [['power' => 'steam'], '$.power'],
+            [['capabilities' => 'on-off'], '$.capabilities'],
+            [['battery' => ['type' => 'XL']], '$.battery.type'],
+            [['recipe' => ['light' => 'on', 'join' => [['do' => 'shout']]]], '$.recipe.join[0].do'],
             [['recipe' => ['join' => []]], '$.recipe.light'], [['key' => ''], '$.key'],
         ];
     }
@@ -140,7 +148,14 @@ final class ProfileTest extends TestCase
     private function profile(array $change, Region $region = Region::Eu): Profile
     {
         return Profile::fromInput(Input::of([
-            'key' => 'p', 'name' => 'Relay', 'model' => 'M', 'protocol' => 'zigbee', 'role' => 'router', 'power' => 'mains', 'capabilities' => ['on-off'], ...$change,
+            'key' => 'p',
+            'name' => 'Relay',
+            'model' => 'M',
+            'protocol' => 'zigbee',
+            'role' => 'router',
+            'power' => 'mains',
+            'capabilities' => ['on-off'],
+            ...$change,
         ]), $region);
     }
 }

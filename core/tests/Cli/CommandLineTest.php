@@ -28,17 +28,84 @@ final class CommandLineTest extends TestCase
     {
         return [
             'presses' => ['presses', ['reliability' => 0.9, 'confidence' => 0.9], ['trials' => 22]],
-            'presses with misses' => ['presses', ['hits' => 18, 'trials' => 20, 'target' => 0.9], ['low' => 0.699, 'high' => 0.9721, 'verdict' => 'more']],
-            'battery' => ['battery', ['capacityMah' => 220, 'chemistry' => 'lithium', 'sleepMicroAmp' => 3, 'eventsPerDay' => 50, 'microAmpSecondsPerEvent' => 3000], ['years' => 4.28, 'yearsLow' => 3.88, 'yearsHigh' => 4.78]],
+            'presses with misses' => [
+                'presses',
+                ['hits' => 18, 'trials' => 20, 'target' => 0.9],
+                ['low' => 0.699, 'high' => 0.9721, 'verdict' => 'more'],
+            ],
+            'battery' => [
+                'battery',
+                [
+                    'capacityMah' => 220, 'chemistry' => 'lithium', 'sleepMicroAmp' => 3, 'eventsPerDay' => 50,
+                    'microAmpSecondsPerEvent' => 3000,
+                ],
+                ['years' => 4.28, 'yearsLow' => 3.88, 'yearsHigh' => 4.78],
+            ],
             'order' => ['order', ['school' => 'in-place', 'gateway' => 'hub', 'slots' => [
-                ['id' => 'e', 'protocol' => 'zigbee', 'role' => 'end', 'position' => [0, 0, 0], 'secure' => false, 'parent' => 'r', 'marginDb' => 9],
-                ['id' => 'r', 'protocol' => 'zigbee', 'role' => 'router', 'position' => [0, 0, 0], 'secure' => false, 'parent' => null, 'marginDb' => 9],
-            ]], ['order' => [['id' => 'r', 'why' => 'One device reaches the hub through this one'], ['id' => 'e', 'why' => 'Battery device; its relay is in by now']]]],
-            'names' => ['names', ['pattern' => '{room} {place} {what} {n}', 'ecosystems' => [], 'rooms' => ['Hall'], 'groups' => [], 'devices' => [['id' => 'a', 'room' => 'Hall', 'place' => 'ceiling', 'what' => 'light', 'protocol' => 'zwave']]],
-                ['names' => [['id' => 'a', 'name' => 'Hall ceiling light', 'slug' => 'hall_ceiling_light', 'short' => ['matter' => 'Hall ceiling light', 'zwaveName' => 'ceiling light', 'zwaveLocation' => 'Hall']]], 'conflicts' => []]],
-            'mesh' => ['mesh', ['protocol' => 'thread', 'root' => 'hub', 'acceptanceDb' => 12, 'nodes' => [['id' => 'hub', 'role' => 'root'], ['id' => '7', 'role' => 'end', 'removable' => false, 'capacity' => 10]], 'links' => [['a' => '7', 'b' => 'hub', 'marginDb' => 9.006, 'marginBackDb' => 30]]], [
-                'nodes' => [['id' => '7', 'reachable' => true, 'path' => ['7', 'hub'], 'hops' => 1, 'cost' => 4, 'weakestDb' => 9.01, 'disjointPaths' => 1, 'acceptedPaths' => 0, 'possibleParents' => 0, 'possibleParentIds' => [], 'verdict' => 'thin']],
-                'singlePoints' => [], 'weakLinks' => [['a' => '7', 'b' => 'hub', 'marginDb' => 9.01]], 'asymmetricLinks' => [['a' => '7', 'b' => 'hub', 'differenceDb' => 20.99]], 'removableInUse' => [], 'notes' => [], 'oneWayRouters' => [],
+                [
+                    'id' => 'e',
+                    'protocol' => 'zigbee',
+                    'role' => 'end',
+                    'position' => [0, 0, 0],
+                    'secure' => false,
+                    'parent' => 'r',
+                    'marginDb' => 9,
+                ],
+                [
+                    'id' => 'r',
+                    'protocol' => 'zigbee',
+                    'role' => 'router',
+                    'position' => [0, 0, 0],
+                    'secure' => false,
+                    'parent' => null,
+                    'marginDb' => 9,
+                ],
+            ]], ['order' => [
+                ['id' => 'r', 'why' => 'One device reaches the hub through this one'],
+                ['id' => 'e', 'why' => 'Battery device; its relay is in by now'],
+            ]]],
+            'names' => ['names', [
+                'pattern' => '{room} {place} {what} {n}',
+                'ecosystems' => [],
+                'rooms' => ['Hall'],
+                'groups' => [],
+                'devices' => [['id' => 'a', 'room' => 'Hall', 'place' => 'ceiling', 'what' => 'light', 'protocol' => 'zwave']],
+            ],
+                [
+                    'names' => [[
+                        'id' => 'a',
+                        'name' => 'Hall ceiling light',
+                        'slug' => 'hall_ceiling_light',
+                        'short' => ['matter' => 'Hall ceiling light', 'zwaveName' => 'ceiling light', 'zwaveLocation' => 'Hall'],
+                    ]],
+                    'conflicts' => [],
+                ]],
+            'mesh' => ['mesh', [
+                'protocol' => 'thread',
+                'root' => 'hub',
+                'acceptanceDb' => 12,
+                'nodes' => [['id' => 'hub', 'role' => 'root'], ['id' => '7', 'role' => 'end', 'removable' => false, 'capacity' => 10]],
+                'links' => [['a' => '7', 'b' => 'hub', 'marginDb' => 9.006, 'marginBackDb' => 30]],
+            ], [
+                'nodes' => [[
+                    'id' => '7',
+                    'reachable' => true,
+                    'path' => ['7', 'hub'],
+                    'hops' => 1,
+                    'cost' => 4,
+                    'weakestDb' => 9.01,
+                    'disjointPaths' => 1,
+                    'acceptedPaths' => 0,
+                    'possibleParents' => 0,
+                    'possibleParentIds' => [],
+                    'verdict' => 'thin',
+                ]],
+                'singlePoints' => [],
+                'weakLinks' => [['a' => '7', 'b' => 'hub', 'marginDb' => 9.01]],
+                'asymmetricLinks' => [['a' => '7', 'b' => 'hub', 'differenceDb' => 20.99]],
+                'removableInUse' => [],
+                'notes' => [],
+                'oneWayRouters' => [],
             ]],
         ];
     }
@@ -57,7 +124,9 @@ final class CommandLineTest extends TestCase
     /** @return array<string, array{string, string, string, string}> */
     public static function refusals(): array
     {
-        $link = '{"frequencyMHz":2440,"txDbm":8,"sensitivityDbm":-97,"from":[0,0,1],"to":[5,0,1],"walls":[{"from":[1,-1],"to":[1,1],"bottom":0,"top":2,"layers":[{"material":"cheese","thickness":1}]}]}';
+        $radio = '"frequencyMHz":2440,"txDbm":8,"sensitivityDbm":-97,"from":[0,0,1],"to":[5,0,1]';
+        $link = static fn (string $more): string => '{'.$radio.','.$more.'}';
+        $wall = static fn (string $more): string => $link('"walls":[{"from":[1,-1],"to":[1,1],'.$more.'}]');
 
         return [
             'no such verb' => ['sing', '{}', 'unknown-verb', 'verb'],
@@ -66,10 +135,17 @@ final class CommandLineTest extends TestCase
             'nothing' => ['mesh', '', 'bad-json', '$'],
             'a list' => ['mesh', '[1]', 'bad-type', '$'],
             'a missing value' => ['link', '{}', 'missing', '$.frequencyMHz'],
-            'an unknown material' => ['link', $link, 'unknown-material', '$.walls[0].layers[0].material'],
-            'a wall upside down' => ['link', '{"frequencyMHz":2440,"txDbm":8,"sensitivityDbm":-97,"from":[0,0,1],"to":[5,0,1],"walls":[{"from":[1,-1],"to":[1,1],"bottom":3,"top":2,"layers":[]}]}', 'out-of-range', '$.walls[0].top'],
-            'a network of no known width' => ['link', '{"frequencyMHz":2440,"txDbm":8,"sensitivityDbm":-97,"from":[0,0,1],"to":[5,0,1],"wifi":[{"centreMHz":2437,"widthMHz":80,"rssiDbm":-50,"busy":0.5}]}', 'out-of-range', '$.wifi[0].widthMHz'],
-            'a place with two numbers' => ['link', '{"frequencyMHz":2440,"txDbm":8,"sensitivityDbm":-97,"from":[0,0],"to":[5,0,1]}', 'bad-type', '$.from'],
+            'an unknown material' => [
+                'link', $wall('"bottom":0,"top":2,"layers":[{"material":"cheese","thickness":1}]'), 'unknown-material',
+                '$.walls[0].layers[0].material',
+            ],
+            'a wall upside down' => ['link', $wall('"bottom":3,"top":2,"layers":[]'), 'out-of-range', '$.walls[0].top'],
+            'a network of no known width' => [
+                'link', $link('"wifi":[{"centreMHz":2437,"widthMHz":80,"rssiDbm":-50,"busy":0.5}]'), 'out-of-range', '$.wifi[0].widthMHz',
+            ],
+            'a place with two numbers' => [
+                'link', '{"frequencyMHz":2440,"txDbm":8,"sensitivityDbm":-97,"from":[0,0],"to":[5,0,1]}', 'bad-type', '$.from',
+            ],
             'a text for a number' => ['battery', '{"capacityMah":"much"}', 'bad-type', '$.capacityMah'],
             'an empty battery' => ['battery', '{"capacityMah":0}', 'out-of-range', '$.capacityMah'],
             'a chemistry that is none' => ['battery', '{"capacityMah":1,"chemistry":"lemon"}', 'unknown-value', '$.chemistry'],
@@ -79,16 +155,26 @@ final class CommandLineTest extends TestCase
             'no trials' => ['presses', '{"hits":0,"trials":0,"target":0.9}', 'out-of-range', '$.trials'],
             'half a trial' => ['presses', '{"hits":0,"trials":1.5,"target":0.9}', 'bad-type', '$.trials'],
             'an unknown protocol' => ['mesh', '{"protocol":"smoke","root":"hub","nodes":[],"links":[]}', 'unknown-value', '$.protocol'],
-            'a device twice' => ['names', '{"devices":[{"id":"a","what":"x"},{"id":"a","what":"y"}]}', 'duplicate-id', '$.devices[1].id'],
+            'a device twice' => [
+                'names', '{"devices":[{"id":"a","what":"x"},{"id":"a","what":"y"}]}', 'duplicate-id', '$.devices[1].id',
+            ],
             'a number beyond all measure' => ['battery', '{"capacityMah":1e999}', 'out-of-range', '$.capacityMah'],
-            'a distance beyond all measure' => ['link', '{"frequencyMHz":2440,"txDbm":8,"sensitivityDbm":-97,"from":[0,0,1e200],"to":[5,0,1]}', 'out-of-range', '$.from[2]'],
+            'a distance beyond all measure' => [
+                'link', '{"frequencyMHz":2440,"txDbm":8,"sensitivityDbm":-97,"from":[0,0,1e200],"to":[5,0,1]}', 'out-of-range',
+                '$.from[2]',
+            ],
             'a number for an id' => ['order', '{"gateway":"hub","slots":[{"id":7}]}', 'bad-type', '$.slots[0].id'],
         ];
     }
 
     public function test_the_program_runs_from_a_bare_checkout(): void
     {
-        $process = proc_open([PHP_BINARY, '-n', __DIR__.'/../../bin/core', 'presses'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, sys_get_temp_dir());
+        $process = proc_open(
+            [PHP_BINARY, '-n', __DIR__.'/../../bin/core', 'presses'],
+            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+            sys_get_temp_dir(),
+        );
         self::assertIsResource($process);
         fwrite($pipes[0], '{"reliability":0.9,"confidence":0.9}');
         fclose($pipes[0]);

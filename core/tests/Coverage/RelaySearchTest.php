@@ -27,7 +27,13 @@ final class RelaySearchTest extends TestCase
 {
     public function test_the_nearest_place_from_which_a_relay_helps_is_taken(): void
     {
-        $advice = $this->advise([$this->end('behind', 9, 9, Role::Router), $this->end('near', 7, 0, Role::Router), $this->end('nearer-the-hub', 4, 0, Role::Router)], new Building([], []));
+        $advice = $this->advise(
+            [
+                $this->end('behind', 9, 9, Role::Router), $this->end('near', 7, 0, Role::Router),
+                $this->end('nearer-the-hub', 4, 0, Role::Router),
+            ],
+            new Building([], []),
+        );
 
         self::assertSame('near', $advice?->place);
         self::assertEqualsWithDelta(3.0, $advice->distanceM, 1e-9);
@@ -39,7 +45,10 @@ final class RelaySearchTest extends TestCase
     public function test_a_place_that_a_wall_cuts_off_is_passed_over(): void
     {
         $vault = new WallSegment([8, -50], [8, 50], 0, 9, [new Layer('foil', 0.01), new Layer('foil', 0.01), new Layer('foil', 0.01)]);
-        $advice = $this->advise([$this->end('near', 7, 0, Role::Router), $this->end('inside', 10, 6, Role::Router)], new Building([$vault], []));
+        $advice = $this->advise(
+            [$this->end('near', 7, 0, Role::Router), $this->end('inside', 10, 6, Role::Router)],
+            new Building([$vault], []),
+        );
 
         self::assertNull($advice, 'from outside it does not reach the device, from inside not the hub');
     }
@@ -52,7 +61,14 @@ final class RelaySearchTest extends TestCase
     public function test_a_plan_links_relays_with_everybody_and_end_devices_not_with_each_other(): void
     {
         $plan = new RadioPlan(new Building([], []), new Clutter);
-        $graph = $plan->graph(Protocol::Zigbee, [$this->end('hub', 0, 0, Role::Root), $this->end('r', 3, 0, Role::Router), $this->end('a', 5, 0, Role::End), $this->end('b', 5, 1, Role::End)], 'hub');
+        $graph = $plan->graph(
+            Protocol::Zigbee,
+            [
+                $this->end('hub', 0, 0, Role::Root), $this->end('r', 3, 0, Role::Router), $this->end('a', 5, 0, Role::End),
+                $this->end('b', 5, 1, Role::End),
+            ],
+            'hub',
+        );
         $pairs = array_map(static fn (Link $link): string => "{$link->a}-{$link->b}", $graph->links);
 
         self::assertSame(['hub-r', 'hub-a', 'hub-b', 'r-a', 'r-b'], $pairs);

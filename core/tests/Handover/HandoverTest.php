@@ -68,10 +68,18 @@ final class HandoverTest extends TestCase
 
     public function test_what_others_reach_the_hub_through_says_how_many_they_are(): void
     {
-        $nodes = [new Node('hub', Role::Root), new Node('7', Role::Router), new Node('b', Role::Router), new Node('x', Role::End), new Node('y', Role::End), new Node('z', Role::End)];
-        $links = [new Link('hub', '7', 30), new Link('hub', 'b', 30), new Link('7', 'x', 30), new Link('7', 'y', 30), new Link('b', 'z', 30)];
+        $nodes = [
+            new Node('hub', Role::Root), new Node('7', Role::Router), new Node('b', Role::Router), new Node('x', Role::End),
+            new Node('y', Role::End), new Node('z', Role::End),
+        ];
+        $links = [
+            new Link('hub', '7', 30), new Link('hub', 'b', 30), new Link('7', 'x', 30), new Link('7', 'y', 30), new Link('b', 'z', 30),
+        ];
         $report = MeshJudge::judge(new Graph(Protocol::Zigbee, $nodes, $links, 'hub'));
-        $kept = KeepOn::among([new RelayInUse('7', false), new RelayInUse('b', true), new RelayInUse('plug', true), new RelayInUse('relay', false)], $report);
+        $kept = KeepOn::among(
+            [new RelayInUse('7', false), new RelayInUse('b', true), new RelayInUse('plug', true), new RelayInUse('relay', false)],
+            $report,
+        );
 
         self::assertSame(['7', 'b', 'plug', 'relay'], array_column($kept, 'id'));
         self::assertSame([
@@ -80,7 +88,10 @@ final class HandoverTest extends TestCase
             'It relays for its neighbours while it is plugged in and on.',
             'It relays for its neighbours: leave its breaker on.',
         ], array_column($kept, 'why'));
-        self::assertSame(['It relays for its neighbours: leave its breaker on.'], array_column(KeepOn::among([new RelayInUse('7', false)], null), 'why'));
+        self::assertSame(
+            ['It relays for its neighbours: leave its breaker on.'],
+            array_column(KeepOn::among([new RelayInUse('7', false)], null), 'why'),
+        );
     }
 
     #[DataProvider('moves')]
@@ -120,7 +131,8 @@ final class HandoverTest extends TestCase
     private function battery(string $type, int $count, float $microAmpSeconds): Battery
     {
         return Battery::fromInput(Input::of([
-            'type' => $type, 'count' => $count, 'chemistry' => 'lithium', 'sleepMicroAmp' => 3, 'eventsPerDay' => 50, 'microAmpSecondsPerEvent' => $microAmpSeconds,
+            'type' => $type, 'count' => $count, 'chemistry' => 'lithium', 'sleepMicroAmp' => 3, 'eventsPerDay' => 50,
+            'microAmpSecondsPerEvent' => $microAmpSeconds,
         ]));
     }
 }

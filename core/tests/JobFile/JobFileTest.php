@@ -35,7 +35,13 @@ final class JobFileTest extends TestCase
         self::assertCount(62, $file->slots);
         self::assertCount(9, $protocols, 'slots over all protocols');
         self::assertGreaterThanOrEqual(14, count($file->data['rooms']));
-        self::assertContains('granite', array_merge(...array_map(static fn ($wall): array => array_map(static fn ($layer): string => $layer->material, $wall->layers), $file->building->walls)));
+        self::assertContains(
+            'granite',
+            array_merge(...array_map(
+                static fn ($wall): array => array_map(static fn ($layer): string => $layer->material, $wall->layers),
+                $file->building->walls,
+            )),
+        );
     }
 
     /** @param callable(array<string, mixed>): array<string, mixed> $break */
@@ -85,9 +91,15 @@ final class JobFileTest extends TestCase
             'a mounting that is none' => [$set('slots.0.mounting', 'glued'), 'unknown-value', '$.slots[0].mounting'],
             'two slots with one node' => [$set('slots.1.node', '02A7C30000000901'), 'duplicate-id', '$.slots[1].node'],
             'a node of no gateway' => [$set('nodes.0.gateway', 'other'), 'unknown-id', '$.nodes[0].gateway'],
-            'a Zigbee channel that is none' => [$set('gateways.0.networks.0', ['protocol' => 'zigbee', 'channel' => 27, 'linked' => false]), 'out-of-range', '$.gateways[0].networks[0].channel'],
+            'a Zigbee channel that is none' => [
+                $set('gateways.0.networks.0', ['protocol' => 'zigbee', 'channel' => 27, 'linked' => false]),
+                'out-of-range',
+                '$.gateways[0].networks[0].channel',
+            ],
             'a profile for a region that is none' => [$set('profiles.0.region', 'MOON'), 'unknown-value', '$.profiles[0].region'],
-            'reports without a pause' => [$set('profiles.0.reports', ['everySeconds' => 0]), 'out-of-range', '$.profiles[0].reports.everySeconds'],
+            'reports without a pause' => [
+                $set('profiles.0.reports', ['everySeconds' => 0]), 'out-of-range', '$.profiles[0].reports.everySeconds',
+            ],
             'an address twice' => [$set('nodes.1.address', '02A7C30000000901'), 'duplicate-id', '$.nodes[1].address'],
             'a proof of nothing' => [$set('proofs.0.slot', 'ghost'), 'unknown-id', '$.proofs[0].slot'],
             'a rung that is none' => [$set('proofs.0.rung', 'roof'), 'unknown-value', '$.proofs[0].rung'],

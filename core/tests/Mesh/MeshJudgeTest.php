@@ -28,8 +28,10 @@ final class MeshJudgeTest extends TestCase
     public static function costs(): array
     {
         return [
-            [Protocol::Zigbee, 40, 1], [Protocol::Zigbee, 12, 2], [Protocol::Zigbee, 8, 7], [Protocol::Zigbee, 2, 7], [Protocol::Zigbee, 1.99, null],
-            [Protocol::Thread, 20.01, 1], [Protocol::Thread, 20, 2], [Protocol::Thread, 10.01, 2], [Protocol::Thread, 10, 4], [Protocol::Thread, 2.01, 4], [Protocol::Thread, 2, null],
+            [Protocol::Zigbee, 40, 1], [Protocol::Zigbee, 12, 2], [Protocol::Zigbee, 8, 7], [Protocol::Zigbee, 2, 7],
+            [Protocol::Zigbee, 1.99, null],
+            [Protocol::Thread, 20.01, 1], [Protocol::Thread, 20, 2], [Protocol::Thread, 10.01, 2], [Protocol::Thread, 10, 4],
+            [Protocol::Thread, 2.01, 4], [Protocol::Thread, 2, null],
             [Protocol::ZWave, 2, 1], [Protocol::ZWave, 50, 1], [Protocol::ZWave, 1.9, null],
         ];
     }
@@ -98,13 +100,22 @@ final class MeshJudgeTest extends TestCase
 
         self::assertSame(1, MeshJudge::judge($this->graph('thread', 'hub* r s x.', [...$links, 's-x 2']))->node('x')?->disjointPaths);
         self::assertSame(2, MeshJudge::judge($this->graph('thread', 'hub* r s x.', [...$links, 's-x 2.01']))->node('x')?->disjointPaths);
-        self::assertSame(2, MeshJudge::judge($this->graph('zigbee', 'hub* r s x.', [...$links, 's-x 2']))->node('x')?->disjointPaths, 'Zigbee would use it');
+        self::assertSame(
+            2,
+            MeshJudge::judge($this->graph('zigbee', 'hub* r s x.', [...$links, 's-x 2']))->node('x')?->disjointPaths,
+            'Zigbee would use it',
+        );
     }
 
     public function test_what_is_not_accepted_is_listed_by_how_much_it_matters(): void
     {
-        $report = MeshJudge::judge($this->graph('zigbee', 'hub* a. b. c. d. e.', ['hub-a 30', 'hub-b 9', 'hub-c 7', 'hub-d 10', 'hub-e 4']));
-        $ids = static fn (string ...$vital): array => array_map(static fn (NodeJudgement $node): string => $node->id, $report->unaccepted(array_values($vital)));
+        $report = MeshJudge::judge($this->graph('zigbee', 'hub* a. b. c. d. e.', [
+            'hub-a 30', 'hub-b 9', 'hub-c 7', 'hub-d 10', 'hub-e 4',
+        ]));
+        $ids = static fn (string ...$vital): array => array_map(
+            static fn (NodeJudgement $node): string => $node->id,
+            $report->unaccepted(array_values($vital)),
+        );
 
         self::assertSame(['e', 'c', 'b', 'd'], $ids());
         self::assertSame(['e', 'd', 'c', 'b'], $ids('d'), 'a smoke alarm before a weaker lamp, but after what is lost');
@@ -112,7 +123,9 @@ final class MeshJudgeTest extends TestCase
 
     public function test_two_disjoint_paths_need_two_relays_or_a_direct_link_and_a_relay(): void
     {
-        $report = MeshJudge::judge($this->graph('zigbee', 'hub* a b c x. y. z.', ['hub-a 30', 'hub-b 30', 'a-x 20', 'b-x 20', 'hub-y 20', 'a-y 20', 'a-c 20', 'c-z 20', 'b-c 20']));
+        $report = MeshJudge::judge($this->graph('zigbee', 'hub* a b c x. y. z.', [
+            'hub-a 30', 'hub-b 30', 'a-x 20', 'b-x 20', 'hub-y 20', 'a-y 20', 'a-c 20', 'c-z 20', 'b-c 20',
+        ]));
 
         self::assertSame(2, $report->node('x')?->disjointPaths);
         self::assertSame(2, $report->node('y')?->disjointPaths);
@@ -134,25 +147,42 @@ final class MeshJudgeTest extends TestCase
 
     public function test_a_router_with_one_accepted_path_is_warned_of(): void
     {
-        $report = MeshJudge::judge($this->graph('zigbee', 'hub* a b lonely x.', ['hub-a 30', 'hub-b 30', 'a-b 30', 'a-lonely 20', 'a-x 20']));
+        $report = MeshJudge::judge($this->graph('zigbee', 'hub* a b lonely x.', [
+            'hub-a 30', 'hub-b 30', 'a-b 30', 'a-lonely 20', 'a-x 20',
+        ]));
 
         self::assertSame(['lonely'], $report->oneWayRouters, 'end devices may have one');
     }
 
     public function test_possible_parents_relay_reach_the_root_and_are_near_enough(): void
     {
-        $report = MeshJudge::judge($this->graph('zigbee', 'hub* a b lone x. e.', ['hub-a 30', 'hub-b 30', 'a-x 12', 'b-x 11.9', 'lone-x 30', 'e-x 30', 'hub-x 20']));
+        $report = MeshJudge::judge($this->graph('zigbee', 'hub* a b lone x. e.', [
+            'hub-a 30', 'hub-b 30', 'a-x 12', 'b-x 11.9', 'lone-x 30', 'e-x 30', 'hub-x 20',
+        ]));
 
-        self::assertSame(['a', 'hub'], $report->node('x')?->possibleParents, 'b is too far; lone would reach the root only through x, which does not relay');
+        self::assertSame(
+            ['a', 'hub'],
+            $report->node('x')?->possibleParents,
+            'b is too far; lone would reach the root only through x, which does not relay',
+        );
     }
 
     public function test_the_worse_direction_counts_and_uneven_links_are_listed(): void
     {
-        $graph = new Graph(Protocol::Zigbee, [new Node('hub', Role::Root), new Node('a', Role::Router), new Node('b', Role::Router)], [new Link('hub', 'a', 20, 9), new Link('hub', 'b', 18.1, 12.1)], 'hub');
+        $graph = new Graph(
+            Protocol::Zigbee,
+            [new Node('hub', Role::Root), new Node('a', Role::Router), new Node('b', Role::Router)],
+            [new Link('hub', 'a', 20, 9), new Link('hub', 'b', 18.1, 12.1)],
+            'hub',
+        );
         $report = MeshJudge::judge($graph);
 
         self::assertSame(9.0, $report->node('a')?->weakestDb);
-        self::assertSame(['a'], array_map(static fn (Link $link): string => $link->b, $report->asymmetricLinks), 'exactly 6 dB apart is even enough');
+        self::assertSame(
+            ['a'],
+            array_map(static fn (Link $link): string => $link->b, $report->asymmetricLinks),
+            'exactly 6 dB apart is even enough',
+        );
         self::assertSame(['a'], array_map(static fn (Link $link): string => $link->b, $report->weakLinks));
     }
 
@@ -173,13 +203,20 @@ final class MeshJudgeTest extends TestCase
         $hub = new Node('hub', Role::Root);
         $a = new Node('a', Role::Router);
         $graph = /** @param array<int, Node> $nodes @param array<int, Link> $links */
-            static fn (array $nodes, array $links, string $root = 'hub'): callable => static fn () => new Graph(Protocol::Zigbee, array_values($nodes), array_values($links), $root);
+            static fn (array $nodes, array $links, string $root = 'hub'): callable => static fn () => new Graph(
+                Protocol::Zigbee,
+                array_values($nodes),
+                array_values($links),
+                $root,
+            );
 
         return [
             'an id twice' => [$graph([$hub, $a, $a], []), 'duplicate-id', '$.nodes[2].id'],
             'an unknown end' => [$graph([$hub, $a], [new Link('a', 'ghost', 9)]), 'unknown-id', '$.links[0].b'],
             'a link to itself' => [$graph([$hub, $a], [new Link('a', 'a', 9)]), 'self-link', '$.links[0]'],
-            'the same link twice' => [$graph([$hub, $a], [new Link('a', 'hub', 9), new Link('hub', 'a', 8)]), 'duplicate-link', '$.links[1]'],
+            'the same link twice' => [
+                $graph([$hub, $a], [new Link('a', 'hub', 9), new Link('hub', 'a', 8)]), 'duplicate-link', '$.links[1]',
+            ],
             'no such root' => [$graph([$a], []), 'unknown-id', '$.root'],
             'two roots' => [$graph([$hub, new Node('other', Role::Root)], []), 'bad-root', '$.nodes[1].role'],
         ];

@@ -35,10 +35,15 @@ final class MeshNotesTest extends TestCase
 
     public function test_a_profile_sets_the_capacity_of_its_own(): void
     {
-        $nodes = [new Node('hub', Role::Root), new Node('r', Role::Router, capacity: 1), new Node('a', Role::End), new Node('b', Role::End)];
+        $nodes = [
+            new Node('hub', Role::Root), new Node('r', Role::Router, capacity: 1), new Node('a', Role::End), new Node('b', Role::End),
+        ];
         $links = [new Link('hub', 'r', 30), new Link('r', 'a', 30), new Link('r', 'b', 30)];
 
-        self::assertSame(['“r” has 2 sleepy children and room for 1.'], MeshJudge::judge(new Graph(Protocol::Zigbee, $nodes, $links, 'hub'))->notes);
+        self::assertSame(
+            ['“r” has 2 sleepy children and room for 1.'],
+            MeshJudge::judge(new Graph(Protocol::Zigbee, $nodes, $links, 'hub'))->notes,
+        );
     }
 
     public function test_a_zigbee_path_of_more_than_five_hops_is_noted(): void

@@ -39,9 +39,17 @@ final class MeshPropertyTest extends TestCase
         $this->overNetworks(function (Graph $graph): void {
             $report = MeshJudge::judge($graph);
             foreach ($report->nodes as $node) {
-                self::assertSame($this->disjointBySearch($graph, $node->id, RouteRule::EXISTS_DB, true), $node->disjointPaths, "disjoint {$node->id}");
+                self::assertSame(
+                    $this->disjointBySearch($graph, $node->id, RouteRule::EXISTS_DB, true),
+                    $node->disjointPaths,
+                    "disjoint {$node->id}",
+                );
                 if ($graph->protocol !== Protocol::ZWave) {
-                    self::assertSame($this->disjointBySearch($graph, $node->id, 12.0, false), $node->acceptedPaths, "accepted {$node->id}");
+                    self::assertSame(
+                        $this->disjointBySearch($graph, $node->id, 12.0, false),
+                        $node->acceptedPaths,
+                        "accepted {$node->id}",
+                    );
                 }
             }
         });
@@ -61,7 +69,14 @@ final class MeshPropertyTest extends TestCase
                     }
                 }
             }
-            $found = array_column(array_map(static fn ($point): array => ['id' => $point->id, 'strands' => $point->strands], MeshJudge::judge($graph)->singlePoints), 'strands', 'id');
+            $found = array_column(
+                array_map(
+                    static fn ($point): array => ['id' => $point->id, 'strands' => $point->strands],
+                    MeshJudge::judge($graph)->singlePoints,
+                ),
+                'strands',
+                'id',
+            );
 
             self::assertEquals($expected, $found);
         });
@@ -115,7 +130,10 @@ final class MeshPropertyTest extends TestCase
 
     private function disjointBySearch(Graph $graph, string $id, float $leastDb, bool $overRemovable): int
     {
-        $paths = array_map(static fn (string $path): array => explode(' ', $path), array_keys($this->simplePaths($graph, $id, $leastDb, $overRemovable)));
+        $paths = array_map(
+            static fn (string $path): array => explode(' ', $path),
+            array_keys($this->simplePaths($graph, $id, $leastDb, $overRemovable)),
+        );
         $relays = array_map(static fn (array $path): array => array_slice($path, 1, -1), $paths);
         foreach ($relays as $i => $one) {
             foreach (array_slice($relays, $i + 1) as $other) {
@@ -167,6 +185,9 @@ final class MeshPropertyTest extends TestCase
      */
     private function reachable(array $nodes): array
     {
-        return array_values(array_map(static fn (NodeJudgement $node): string => $node->id, array_filter($nodes, static fn (NodeJudgement $node): bool => $node->isReachable())));
+        return array_values(array_map(
+            static fn (NodeJudgement $node): string => $node->id,
+            array_filter($nodes, static fn (NodeJudgement $node): bool => $node->isReachable()),
+        ));
     }
 }

@@ -20,8 +20,12 @@ final class ReadingAgeTest extends TestCase
 
     public function test_what_came_went_moved_or_was_exchanged_makes_it_stale(): void
     {
-        $then = [new Member('1', '01', 'here'), new Member('b', '02', 'here'), new Member('c', '03', 'here'), new Member('d', '04', 'here')];
-        $now = [new Member('1', '01', 'there'), new Member('b', '05', 'here'), new Member('d', '04', 'here'), new Member('e', '06', 'here')];
+        $then = [
+            new Member('1', '01', 'here'), new Member('b', '02', 'here'), new Member('c', '03', 'here'), new Member('d', '04', 'here'),
+        ];
+        $now = [
+            new Member('1', '01', 'there'), new Member('b', '05', 'here'), new Member('d', '04', 'here'), new Member('e', '06', 'here'),
+        ];
         $age = ReadingAge::between($then, $now);
 
         self::assertTrue($age->isStale());

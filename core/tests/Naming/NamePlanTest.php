@@ -25,9 +25,16 @@ final class NamePlanTest extends TestCase
 
     public function test_numbers_are_given_only_where_a_room_holds_two_alike(): void
     {
-        $plan = $this->plan([['b', 'Hall', 'ceiling', 'light'], ['a', 'Hall', 'ceiling', 'light'], ['c', 'Hall', 'wall', 'light'], ['d', 'Kitchen', 'ceiling', 'light']]);
+        $plan = $this->plan([
+            ['b', 'Hall', 'ceiling', 'light'],
+            ['a', 'Hall', 'ceiling', 'light'], ['c', 'Hall', 'wall', 'light'],
+            ['d', 'Kitchen', 'ceiling', 'light'],
+        ]);
 
-        self::assertSame(['Hall ceiling light 2', 'Hall ceiling light 1', 'Hall wall light', 'Kitchen ceiling light'], array_map(static fn (Name $name): string => $name->name, $plan->names));
+        self::assertSame(
+            ['Hall ceiling light 2', 'Hall ceiling light 1', 'Hall wall light', 'Kitchen ceiling light'],
+            array_map(static fn (Name $name): string => $name->name, $plan->names),
+        );
         self::assertSame([], $this->kinds($plan, 'same'));
     }
 
@@ -48,7 +55,8 @@ final class NamePlanTest extends TestCase
     public static function slugs(): array
     {
         return [
-            ['Keeper’s room', 'keeper_s_room'], ['Küche Decke Licht', 'kuche_decke_licht'], ['  Salle à manger -- lampe ', 'salle_a_manger_lampe'],
+            ['Keeper’s room', 'keeper_s_room'], ['Küche Decke Licht', 'kuche_decke_licht'],
+            ['  Salle à manger -- lampe ', 'salle_a_manger_lampe'],
             ['Straße 1', 'strasse_1'], ['Łazienka', 'lazienka'], ['Ærø', 'aero'], ['№ 5', '5'], ['客厅 灯', '客厅_灯'],
         ];
     }
@@ -66,19 +74,32 @@ final class NamePlanTest extends TestCase
     {
         $plan = $this->plan([['a', 'Hall', 'ceiling', 'light']]);
 
-        self::assertSame(['Hall ceiling light', 'ceiling light', 'Hall'], [self::label($plan->names[0], Protocol::Matter), self::label($plan->names[0], Protocol::ZWave), self::label($plan->names[0], Protocol::ZWave, 1)]);
+        self::assertSame(['Hall ceiling light', 'ceiling light', 'Hall'], [
+            self::label($plan->names[0], Protocol::Matter), self::label($plan->names[0], Protocol::ZWave),
+            self::label($plan->names[0], Protocol::ZWave, 1),
+        ]);
     }
 
     public function test_short_forms_that_meet_get_a_number(): void
     {
-        $plan = $this->plan([['a', 'Hall', 'ceiling', 'light', 'zwave'], ['b', 'Kitchen', 'ceiling', 'light', 'zwave'], ['c', 'Attic', 'ceiling', 'light', 'zigbee']]);
+        $plan = $this->plan([
+            ['a', 'Hall', 'ceiling', 'light', 'zwave'],
+            ['b', 'Kitchen', 'ceiling', 'light', 'zwave'],
+            ['c', 'Attic', 'ceiling', 'light', 'zigbee'],
+        ]);
 
-        self::assertSame(['ceiling light', 'ceiling light 2', 'ceiling light'], array_map(static fn (Name $name): ?string => self::label($name, Protocol::ZWave), $plan->names));
+        self::assertSame(
+            ['ceiling light', 'ceiling light 2', 'ceiling light'],
+            array_map(static fn (Name $name): ?string => self::label($name, Protocol::ZWave), $plan->names),
+        );
     }
 
     public function test_a_word_that_can_not_fit_is_a_conflict_and_not_a_stump(): void
     {
-        $plan = $this->plan([['a', 'Hall', '', 'Donaudampfschifffahrtslampe', 'zwave'], ['b', 'Attic', '', 'Donaudampfschifffahrtskerze', 'zigbee']]);
+        $plan = $this->plan([
+            ['a', 'Hall', '', 'Donaudampfschifffahrtslampe', 'zwave'],
+            ['b', 'Attic', '', 'Donaudampfschifffahrtskerze', 'zigbee'],
+        ]);
 
         self::assertNull(self::label($plan->names[0], Protocol::ZWave));
         self::assertSame([['a']], $this->kinds($plan, 'too-long'));
@@ -86,7 +107,10 @@ final class NamePlanTest extends TestCase
 
     public function test_an_ecosystem_with_a_limit_says_which_name_is_too_long(): void
     {
-        $plan = $this->plan([['a', 'Keeper’s room', 'bedside', 'lamp'], ['b', 'Hall', '', 'lamp']], ecosystems: [new Ecosystem('voice', 20), new Ecosystem('panel', null)]);
+        $plan = $this->plan(
+            [['a', 'Keeper’s room', 'bedside', 'lamp'], ['b', 'Hall', '', 'lamp']],
+            ecosystems: [new Ecosystem('voice', 20), new Ecosystem('panel', null)],
+        );
         $long = array_values(array_filter($plan->conflicts, static fn (Conflict $conflict): bool => $conflict->kind === 'too-long'));
 
         self::assertCount(1, $long);
@@ -111,8 +135,10 @@ final class NamePlanTest extends TestCase
     public static function nearPairs(): array
     {
         return [
-            ['hall lamp', 'hall lamps', true], ['hall lamp', 'hall damp', true], ['hall box', 'hall boxes', true], ['entry light', 'entries light', true],
-            ['hall lamp', 'hall light', false], ['hall lamp', 'hall lamp', false], ['hall battery', 'hall batteries', true], ['hall lamp', 'lamp hall', false],
+            ['hall lamp', 'hall lamps', true], ['hall lamp', 'hall damp', true], ['hall box', 'hall boxes', true],
+            ['entry light', 'entries light', true],
+            ['hall lamp', 'hall light', false], ['hall lamp', 'hall lamp', false], ['hall battery', 'hall batteries', true],
+            ['hall lamp', 'lamp hall', false],
         ];
     }
 
@@ -128,7 +154,8 @@ final class NamePlanTest extends TestCase
     public static function soundPairs(): array
     {
         return [
-            ['ceiling light', 'ceiling lite', true], ['night lamp', 'nite lamp', true], ['light', 'light', false], ['lamp', 'pump', false],
+            ['ceiling light', 'ceiling lite', true], ['night lamp', 'nite lamp', true], ['light', 'light', false],
+            ['lamp', 'pump', false],
             ['sink', 'zinc', true], ['write', 'right', true], ['Wärme', 'Warme', false], ['door contact', 'door contract', true],
         ];
     }
@@ -147,8 +174,14 @@ final class NamePlanTest extends TestCase
 
     public function test_conflicts_can_be_looked_for_of_one_device_alone(): void
     {
-        $devices = [new Device('a', 'Hall', '', 'lamp', Protocol::Zigbee), new Device('b', 'Hall', '', 'lamps', Protocol::Zigbee), new Device('c', 'Attic', '', 'lamp', Protocol::Zigbee), new Device('d', 'Attic', '', 'lamps', Protocol::Zigbee)];
-        $ids = static fn (?string $about): array => array_map(static fn (Conflict $conflict): array => $conflict->ids, NamePlan::of(new Pattern(Pattern::STANDARD), $devices, new ConflictCheck([], [], []), about: $about)->conflicts);
+        $devices = [
+            new Device('a', 'Hall', '', 'lamp', Protocol::Zigbee), new Device('b', 'Hall', '', 'lamps', Protocol::Zigbee),
+            new Device('c', 'Attic', '', 'lamp', Protocol::Zigbee), new Device('d', 'Attic', '', 'lamps', Protocol::Zigbee),
+        ];
+        $ids = static fn (?string $about): array => array_map(
+            static fn (Conflict $conflict): array => $conflict->ids,
+            NamePlan::of(new Pattern(Pattern::STANDARD), $devices, new ConflictCheck([], [], []), about: $about)->conflicts,
+        );
 
         self::assertSame([['a', 'b'], ['c', 'd']], $ids(null));
         self::assertSame([['a', 'b']], $ids('b'));
@@ -172,7 +205,9 @@ final class NamePlanTest extends TestCase
 
     public function test_short_forms_always_fit_and_never_meet(): void
     {
-        $words = ['ceiling', 'wall', 'window', 'motion sensor', 'light', 'radiator valve', 'Küche', 'bedroom', 'temperature', 'blind', ''];
+        $words = [
+            'ceiling', 'wall', 'window', 'motion sensor', 'light', 'radiator valve', 'Küche', 'bedroom', 'temperature', 'blind', '',
+        ];
         $this->limitTo(60)->forAll(Generators::choose(0, 1_000_000))->then(function (int $seed) use ($words): void {
             $random = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
             $pick = static fn (): string => $words[$random->getInt(0, count($words) - 1)];
@@ -187,7 +222,10 @@ final class NamePlanTest extends TestCase
                 self::assertLessThanOrEqual(32, strlen((string) self::label($name, Protocol::Matter)));
                 self::assertLessThanOrEqual(16, strlen((string) self::label($name, Protocol::ZWave)));
                 self::assertLessThanOrEqual(16, strlen((string) self::label($name, Protocol::ZWave, 1)));
-                $known = preg_split('/\s+/', mb_strtolower($name->name).' '.implode(' ', NamePlan::ABBREVIATIONS).' '.mb_strtolower($devices[$at][2])) ?: [];
+                $known = preg_split(
+                    '/\s+/',
+                    mb_strtolower($name->name).' '.implode(' ', NamePlan::ABBREVIATIONS).' '.mb_strtolower($devices[$at][2]),
+                ) ?: [];
                 foreach (explode(' ', mb_strtolower((string) self::label($name, Protocol::Matter))) as $word) {
                     self::assertTrue(ctype_digit($word) || in_array($word, $known, true), "“{$word}” of “{$name->name}” is whole");
                 }
@@ -201,9 +239,27 @@ final class NamePlanTest extends TestCase
      * @param  list<string>  $groups
      * @param  list<Ecosystem>  $ecosystems
      */
-    private function plan(array $devices, string $pattern = Pattern::STANDARD, array $rooms = [], array $groups = [], array $ecosystems = []): NamePlan
-    {
-        return NamePlan::of(new Pattern($pattern), array_map(static fn (array $device): Device => new Device($device[0], $device[1], $device[2], $device[3], Protocol::from($device[4] ?? 'zigbee')), $devices), new ConflictCheck($rooms, $groups, $ecosystems));
+    private function plan(
+        array $devices,
+        string $pattern = Pattern::STANDARD,
+        array $rooms = [],
+        array $groups = [],
+        array $ecosystems = [],
+    ): NamePlan {
+        return NamePlan::of(
+            new Pattern($pattern),
+            array_map(
+                static fn (array $device): Device => new Device(
+                    $device[0],
+                    $device[1],
+                    $device[2],
+                    $device[3],
+                    Protocol::from($device[4] ?? 'zigbee'),
+                ),
+                $devices,
+            ),
+            new ConflictCheck($rooms, $groups, $ecosystems),
+        );
     }
 
     private static function label(Name $name, Protocol $protocol, int $field = 0): ?string
@@ -214,6 +270,9 @@ final class NamePlanTest extends TestCase
     /** @return list<list<string>> */
     private function kinds(NamePlan $plan, string $kind): array
     {
-        return array_values(array_map(static fn (Conflict $conflict): array => $conflict->ids, array_filter($plan->conflicts, static fn (Conflict $conflict): bool => $conflict->kind === $kind)));
+        return array_values(array_map(
+            static fn (Conflict $conflict): array => $conflict->ids,
+            array_filter($plan->conflicts, static fn (Conflict $conflict): bool => $conflict->kind === $kind),
+        ));
     }
 }

@@ -83,7 +83,10 @@ final class AttemptStateTest extends TestCase
         $holding = array_values(array_filter(PairPhase::cases(), static fn (PairPhase $phase): bool => $phase->holdsWindow()));
         $heard = array_values(array_filter(PairPhase::cases(), static fn (PairPhase $phase): bool => $phase->isHeard()));
 
-        self::assertSame([PairPhase::Opening, PairPhase::Waiting, PairPhase::Announced, PairPhase::Interviewing, PairPhase::OpenStill], $holding);
+        self::assertSame(
+            [PairPhase::Opening, PairPhase::Waiting, PairPhase::Announced, PairPhase::Interviewing, PairPhase::OpenStill],
+            $holding,
+        );
         self::assertSame([PairPhase::Announced, PairPhase::Interviewing, PairPhase::Offer], $heard);
     }
 }

@@ -83,7 +83,10 @@ final class DiagnosisTest extends TestCase
             foreach ([0, 1, 2] as $sameBefore) {
                 $causes = Diagnosis::of(new Evidence($state, $this->lamp(), 25.0, $sameBefore, Light::None));
 
-                self::assertStringNotContainsStringIgnoringCase('press', implode(' ', array_map(static fn (Cause $cause): string => $cause->try, $causes)));
+                self::assertStringNotContainsStringIgnoringCase(
+                    'press',
+                    implode(' ', array_map(static fn (Cause $cause): string => $cause->try, $causes)),
+                );
                 self::assertNotContains('battery', $this->codes($causes));
             }
         }
@@ -94,7 +97,10 @@ final class DiagnosisTest extends TestCase
     {
         $causes = Diagnosis::of(new Evidence(AttemptState::Waiting, $this->profile(), 25.0, 0, Light::Other));
 
-        self::assertSame('Another pattern is another mode. Only when the light blinks twice a second, it waits to be found.', $causes[0]->cause);
+        self::assertSame(
+            'Another pattern is another mode. Only when the light blinks twice a second, it waits to be found.',
+            $causes[0]->cause,
+        );
         self::assertSame('Let go of it for 10 s. Then: Press the side button 3 times within 2 s, with the window open.', $causes[0]->try);
         $lamp = Diagnosis::of(new Evidence(AttemptState::Waiting, $this->lamp(), 25.0, 0, Light::Other))[0];
         self::assertSame('Switch off and on 6 times, with the window open.', $lamp->try);
@@ -117,14 +123,23 @@ final class DiagnosisTest extends TestCase
         self::assertSame('region', $causes[0]->code);
         self::assertSame('It is made for US, the hub for EU: they never hear each other.', $causes[0]->cause);
         self::assertSame('Exchange it for the EU model.', $causes[0]->try);
-        self::assertNotContains('region', $this->codes(Diagnosis::of(new Evidence(AttemptState::Silent, $this->siren(), 2.0, 0, null, region: Region::Us))));
-        self::assertNotContains('region', $this->codes(Diagnosis::of(new Evidence(AttemptState::Silent, $this->profile(), 2.0, 0, null, region: Region::Us))));
+        self::assertNotContains(
+            'region',
+            $this->codes(Diagnosis::of(new Evidence(AttemptState::Silent, $this->siren(), 2.0, 0, null, region: Region::Us))),
+        );
+        self::assertNotContains(
+            'region',
+            $this->codes(Diagnosis::of(new Evidence(AttemptState::Silent, $this->profile(), 2.0, 0, null, region: Region::Us))),
+        );
     }
 
     public function test_others_that_announced_are_counted(): void
     {
         $said = fn (int $strangers): string => array_column(
-            array_map(static fn (Cause $cause): array => [$cause->code, $cause->cause], Diagnosis::of(new Evidence(AttemptState::Silent, $this->profile(), 25.0, 0, null, strangers: $strangers))),
+            array_map(
+                static fn (Cause $cause): array => [$cause->code, $cause->cause],
+                Diagnosis::of(new Evidence(AttemptState::Silent, $this->profile(), 25.0, 0, null, strangers: $strangers)),
+            ),
             1,
             0,
         )['crowd'];
@@ -136,8 +151,14 @@ final class DiagnosisTest extends TestCase
 
     public function test_a_window_that_ended_in_the_middle_asks_for_the_window_first(): void
     {
-        self::assertContains('window', $this->codes(Diagnosis::of(new Evidence(AttemptState::WindowEnded, $this->profile(), 25.0, 0, null))));
-        self::assertNotContains('window', $this->codes(Diagnosis::of(new Evidence(AttemptState::Silent, $this->profile(), 25.0, 0, null))));
+        self::assertContains(
+            'window',
+            $this->codes(Diagnosis::of(new Evidence(AttemptState::WindowEnded, $this->profile(), 25.0, 0, null))),
+        );
+        self::assertNotContains(
+            'window',
+            $this->codes(Diagnosis::of(new Evidence(AttemptState::Silent, $this->profile(), 25.0, 0, null))),
+        );
     }
 
     public function test_too_far_is_said_once_with_its_number(): void
@@ -145,13 +166,22 @@ final class DiagnosisTest extends TestCase
         $codes = $this->codes(Diagnosis::of(new Evidence(AttemptState::InPart, $this->profile(), 5.99, 0, null)));
 
         self::assertSame(['far', 'cut-short', 'unsupported'], $codes);
-        self::assertSame(['cut-short', 'far', 'unsupported'], $this->codes(Diagnosis::of(new Evidence(AttemptState::InPart, $this->profile(), 6.0, 0, null))));
+        self::assertSame(
+            ['cut-short', 'far', 'unsupported'],
+            $this->codes(Diagnosis::of(new Evidence(AttemptState::InPart, $this->profile(), 6.0, 0, null))),
+        );
     }
 
     private function lamp(): Profile
     {
         return Profile::fromInput(Input::of([
-            'key' => 'l', 'name' => 'Lamp', 'model' => 'L', 'protocol' => 'zigbee', 'role' => 'router', 'power' => 'mains', 'capabilities' => ['on-off'],
+            'key' => 'l',
+            'name' => 'Lamp',
+            'model' => 'L',
+            'protocol' => 'zigbee',
+            'role' => 'router',
+            'power' => 'mains',
+            'capabilities' => ['on-off'],
             'recipe' => ['light' => 'the lamp blinks three times', 'join' => [['do' => 'power-cycle', 'times' => 6]]],
         ]));
     }
@@ -159,7 +189,14 @@ final class DiagnosisTest extends TestCase
     private function siren(): Profile
     {
         return Profile::fromInput(Input::of([
-            'key' => 's', 'name' => 'Siren', 'model' => 'S', 'protocol' => 'zwave', 'region' => 'US', 'role' => 'router', 'power' => 'mains', 'capabilities' => ['siren'],
+            'key' => 's',
+            'name' => 'Siren',
+            'model' => 'S',
+            'protocol' => 'zwave',
+            'region' => 'US',
+            'role' => 'router',
+            'power' => 'mains',
+            'capabilities' => ['siren'],
         ]));
     }
 
@@ -175,7 +212,13 @@ final class DiagnosisTest extends TestCase
     private function profile(bool $recipe = true): Profile
     {
         return Profile::fromInput(Input::of([
-            'key' => 'p', 'name' => 'Relay', 'model' => 'M', 'protocol' => 'zigbee', 'role' => 'end', 'power' => 'battery', 'capabilities' => ['temperature'],
+            'key' => 'p',
+            'name' => 'Relay',
+            'model' => 'M',
+            'protocol' => 'zigbee',
+            'role' => 'end',
+            'power' => 'battery',
+            'capabilities' => ['temperature'],
             ...($recipe ? ['recipe' => [
                 'light' => 'the light blinks twice a second',
                 'join' => [['do' => 'press', 'times' => 3, 'seconds' => 2, 'target' => 'the side button']],

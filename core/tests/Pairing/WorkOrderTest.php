@@ -39,7 +39,8 @@ final class WorkOrderTest extends TestCase
     public function test_in_place_pairs_secure_devices_right_after_their_parent(): void
     {
         $slots = [
-            $this->router('r1', null, 20), $this->router('r2', 'r1', 20), $this->end('lock-b', 'r1', 5, secure: true), $this->end('lock-a', 'r1', 3, secure: true),
+            $this->router('r1', null, 20), $this->router('r2', 'r1', 20), $this->end('lock-b', 'r1', 5, secure: true),
+            $this->end('lock-a', 'r1', 3, secure: true),
             $this->end('front', null, 1, secure: true), $this->end('sensor', 'r1', 30),
         ];
 
@@ -59,7 +60,10 @@ final class WorkOrderTest extends TestCase
     #[DataProvider('schools')]
     public function test_infrared_and_433_mhz_come_last_by_id(PairingOrder $school): void
     {
-        $slots = [new OrderSlot('b-ir', Protocol::Infrared, true, true, null, 99), new OrderSlot('a-rf', Protocol::Rf433, false, false, 'r', 99), $this->end('z', null, 1), $this->router('r', null, 1)];
+        $slots = [
+            new OrderSlot('b-ir', Protocol::Infrared, true, true, null, 99),
+            new OrderSlot('a-rf', Protocol::Rf433, false, false, 'r', 99), $this->end('z', null, 1), $this->router('r', null, 1),
+        ];
 
         self::assertSame(['a-rf', 'b-ir'], array_slice($this->ids($school, $slots), -2));
     }
@@ -72,7 +76,11 @@ final class WorkOrderTest extends TestCase
 
     public function test_each_entry_says_why(): void
     {
-        $order = WorkOrder::of(PairingOrder::InPlace, [$this->router('r', null, 20), $this->end('a', 'r', 1), $this->end('b', 'r', 2), $this->router('s', 'r', 4)], 'hub');
+        $order = WorkOrder::of(
+            PairingOrder::InPlace,
+            [$this->router('r', null, 20), $this->end('a', 'r', 1), $this->end('b', 'r', 2), $this->router('s', 'r', 4)],
+            'hub',
+        );
         $why = array_column(array_map(static fn (OrderEntry $entry): array => [$entry->id, $entry->why], $order), 1, 0);
 
         self::assertSame('3 devices reach the hub through this one', $why['r']);
@@ -100,7 +108,12 @@ final class WorkOrderTest extends TestCase
     /** @return array<string, array{list<OrderSlot>, string, string}> */
     public static function broken(): array
     {
-        $slot = static fn (string $id, ?string $parent, bool $router = true, Protocol $protocol = Protocol::Zigbee): OrderSlot => new OrderSlot($id, $protocol, $router, false, $parent, 0);
+        $slot = static fn (
+            string $id,
+            ?string $parent,
+            bool $router = true,
+            Protocol $protocol = Protocol::Zigbee,
+        ): OrderSlot => new OrderSlot($id, $protocol, $router, false, $parent, 0);
 
         return [
             'a loop' => [[$slot('a', 'b'), $slot('b', 'a')], 'parent-loop', '$.slots[0].parent'],
@@ -115,20 +128,22 @@ final class WorkOrderTest extends TestCase
 
     public function test_every_slot_stands_once_after_its_parent_whatever_the_order_of_the_input(): void
     {
-        $this->limitTo(80)->forAll(Generators::choose(0, 1_000_000), Generators::elements([PairingOrder::InPlace, PairingOrder::AtBench]))->then(function (int $seed, PairingOrder $school): void {
-            $slots = $this->randomSlots($seed);
-            $order = $this->ids($school, $slots);
-            $shuffled = (new \Random\Randomizer(new \Random\Engine\Mt19937($seed + 1)))->shuffleArray($slots);
+        $this->limitTo(80)
+            ->forAll(Generators::choose(0, 1_000_000), Generators::elements([PairingOrder::InPlace, PairingOrder::AtBench]))
+            ->then(function (int $seed, PairingOrder $school): void {
+                $slots = $this->randomSlots($seed);
+                $order = $this->ids($school, $slots);
+                $shuffled = (new \Random\Randomizer(new \Random\Engine\Mt19937($seed + 1)))->shuffleArray($slots);
 
-            self::assertSame($order, $this->ids($school, $shuffled));
-            self::assertEqualsCanonicalizing(array_map(static fn (OrderSlot $slot): string => $slot->id, $slots), $order);
-            $at = array_flip($order);
-            foreach ($slots as $slot) {
-                if ($slot->parent !== null && ! $slot->isLast()) {
-                    self::assertLessThan($at[$slot->id], $at[$slot->parent], "{$slot->parent} before {$slot->id}");
+                self::assertSame($order, $this->ids($school, $shuffled));
+                self::assertEqualsCanonicalizing(array_map(static fn (OrderSlot $slot): string => $slot->id, $slots), $order);
+                $at = array_flip($order);
+                foreach ($slots as $slot) {
+                    if ($slot->parent !== null && ! $slot->isLast()) {
+                        self::assertLessThan($at[$slot->id], $at[$slot->parent], "{$slot->parent} before {$slot->id}");
+                    }
                 }
-            }
-        });
+            });
     }
 
     /** @return list<OrderSlot> */
@@ -140,7 +155,14 @@ final class WorkOrderTest extends TestCase
         for ($i = 0; $i < 14; $i++) {
             $isRouter = $random->getInt(0, 1) === 1;
             $protocol = [Protocol::Zigbee, Protocol::Zigbee, Protocol::ZWave, Protocol::Infrared, Protocol::Rf433][$random->getInt(0, 4)];
-            $slots[] = new OrderSlot("s{$i}", $protocol, $isRouter, $random->getInt(0, 3) === 0, $routers[$random->getInt(0, count($routers) - 1)], $random->getInt(0, 30));
+            $slots[] = new OrderSlot(
+                "s{$i}",
+                $protocol,
+                $isRouter,
+                $random->getInt(0, 3) === 0,
+                $routers[$random->getInt(0, count($routers) - 1)],
+                $random->getInt(0, 30),
+            );
             if ($isRouter && ! in_array($protocol, [Protocol::Infrared, Protocol::Rf433], true)) {
                 $routers[] = "s{$i}";
             }

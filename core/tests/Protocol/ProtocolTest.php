@@ -34,7 +34,10 @@ final class ProtocolTest extends TestCase
     {
         $planned = $protocol->rules()->radio($region);
 
-        self::assertSame($radio, $planned === null ? null : [$planned->frequencyMHz, $planned->txDbm, $planned->sensitivityDbm, $planned->gainDbi]);
+        self::assertSame(
+            $radio,
+            $planned === null ? null : [$planned->frequencyMHz, $planned->txDbm, $planned->sensitivityDbm, $planned->gainDbi],
+        );
     }
 
     /** @return list<array{Protocol, Region, list<float>|null}> */
@@ -69,13 +72,20 @@ final class ProtocolTest extends TestCase
 
     public function test_how_a_device_comes_in_and_how_long_its_window_lasts(): void
     {
-        $rows = array_map(static fn (Protocol $protocol): array => [$protocol->rules()->joining(), $protocol->rules()->longestWindowSeconds()], Protocol::cases());
+        $rows = array_map(
+            static fn (Protocol $protocol): array => [$protocol->rules()->joining(), $protocol->rules()->longestWindowSeconds()],
+            Protocol::cases(),
+        );
 
         self::assertSame([
-            [Joining::Window, 254], [Joining::Window, 60], [Joining::Window, 900], [Joining::Window, 900], [Joining::Window, 180], [Joining::Window, 180],
+            [Joining::Window, 254], [Joining::Window, 60], [Joining::Window, 900], [Joining::Window, 900], [Joining::Window, 180],
+            [Joining::Window, 180],
             [Joining::Taught, null], [Joining::Taught, null], [Joining::Addressed, null],
         ], $rows);
-        self::assertSame(['pair', 'teach', 'address'], array_map(static fn (Joining $joining): string => $joining->verb(), Joining::cases()));
+        self::assertSame(
+            ['pair', 'teach', 'address'],
+            array_map(static fn (Joining $joining): string => $joining->verb(), Joining::cases()),
+        );
     }
 
     #[DataProvider('channels')]
@@ -105,7 +115,10 @@ final class ProtocolTest extends TestCase
 
     public function test_wi_fi_drowns_the_small_radios_of_its_band(): void
     {
-        $drowned = array_values(array_filter(Protocol::cases(), static fn (Protocol $protocol): bool => $protocol->rules()->isDrownedAt2400MHz()));
+        $drowned = array_values(array_filter(
+            Protocol::cases(),
+            static fn (Protocol $protocol): bool => $protocol->rules()->isDrownedAt2400MHz(),
+        ));
 
         self::assertSame([Protocol::Zigbee, Protocol::Thread, Protocol::BluetoothLe], $drowned);
     }

@@ -27,7 +27,9 @@ final class LadderRecordTest extends TestCase
 
     public function test_a_proof_belongs_to_the_node_that_showed_it(): void
     {
-        $record = [new Proof(Rung::Hand, Outcome::Passed), new Proof(Rung::Radio, Outcome::Passed, 1), new Proof(Rung::Hub, Outcome::Failed, 2)];
+        $record = [
+            new Proof(Rung::Hand, Outcome::Passed), new Proof(Rung::Radio, Outcome::Passed, 1), new Proof(Rung::Hub, Outcome::Failed, 2),
+        ];
 
         self::assertSame([null, Outcome::Passed, null], $this->outcomes(Ladder::of($record, 1, true)));
         self::assertSame([null, null, Outcome::Failed], $this->outcomes(Ladder::of($record, 2, true)));
@@ -49,15 +51,23 @@ final class LadderRecordTest extends TestCase
             Shown::byReport(self::profile($capability), 'contact', 'open'),
         );
 
-        self::assertSame([[Rung::Radio, Outcome::Passed, 'heard contact open'], [Rung::Hub, Outcome::Passed, 'reported contact open']], $shown('contact'));
+        self::assertSame(
+            [[Rung::Radio, Outcome::Passed, 'heard contact open'], [Rung::Hub, Outcome::Passed, 'reported contact open']],
+            $shown('contact'),
+        );
         self::assertSame([[Rung::Radio, Outcome::Passed, 'heard contact open']], $shown('on-off'));
     }
 
     public function test_joining_shows_the_radio_and_a_command_the_hub(): void
     {
         self::assertSame([Rung::Radio, Outcome::Passed], [Shown::byJoining()->rung, Shown::byJoining()->outcome]);
-        self::assertSame([Rung::Hub, Outcome::Passed, 'switched on'], [Shown::byCommand('on')->rung, Shown::byCommand('on')->outcome, Shown::byCommand('on')->because]);
-        self::assertSame([Rung::Hub, Outcome::Failed, 'no answer'], [Shown::byFailedCommand('no answer')->rung, Shown::byFailedCommand('no answer')->outcome, Shown::byFailedCommand('no answer')->because]);
+        self::assertSame([Rung::Hub, Outcome::Passed, 'switched on'], [
+            Shown::byCommand('on')->rung, Shown::byCommand('on')->outcome, Shown::byCommand('on')->because,
+        ]);
+        self::assertSame([Rung::Hub, Outcome::Failed, 'no answer'], [
+            Shown::byFailedCommand('no answer')->rung, Shown::byFailedCommand('no answer')->outcome,
+            Shown::byFailedCommand('no answer')->because,
+        ]);
     }
 
     public function test_the_same_again_is_no_news(): void
@@ -85,7 +95,13 @@ final class LadderRecordTest extends TestCase
     private static function profile(string $capability): Profile
     {
         return Profile::fromInput(Input::of([
-            'key' => 'p', 'name' => 'P', 'model' => 'M', 'protocol' => 'zigbee', 'role' => 'end', 'power' => 'battery', 'capabilities' => [$capability],
+            'key' => 'p',
+            'name' => 'P',
+            'model' => 'M',
+            'protocol' => 'zigbee',
+            'role' => 'end',
+            'power' => 'battery',
+            'capabilities' => [$capability],
         ]));
     }
 }

@@ -45,7 +45,9 @@ final class ProvingTest extends TestCase
     /** @return list<array{int, int, string}> */
     public static function judgements(): array
     {
-        return [[22, 22, 'pass'], [21, 21, 'more'], [18, 20, 'more'], [5, 20, 'fail'], [0, 3, 'fail'], [990, 1000, 'pass'], [1, 1, 'more']];
+        return [
+            [22, 22, 'pass'], [21, 21, 'more'], [18, 20, 'more'], [5, 20, 'fail'], [0, 3, 'fail'], [990, 1000, 'pass'], [1, 1, 'more'],
+        ];
     }
 
     public function test_the_interval_holds_the_share_and_stays_between_nothing_and_all(): void
@@ -66,9 +68,16 @@ final class ProvingTest extends TestCase
         self::assertSame(Standing::Planned, $this->ladder([], false)->standing());
         self::assertSame(Standing::Planned, $this->ladder(['hand' => $passed], false)->standing());
         self::assertSame(Standing::In, $this->ladder(['radio' => $passed], true)->standing());
-        self::assertSame(Standing::In, $this->ladder(['hand' => Outcome::NotTested, 'radio' => $passed, 'hub' => $passed], true)->standing(), 'not tested is not shown');
+        self::assertSame(
+            Standing::In,
+            $this->ladder(['hand' => Outcome::NotTested, 'radio' => $passed, 'hub' => $passed], true)->standing(),
+            'not tested is not shown',
+        );
         self::assertSame(Standing::Proved, $this->ladder(['hand' => $passed, 'radio' => $passed, 'hub' => $passed], true)->standing());
-        self::assertSame(Standing::Fault, $this->ladder(['hand' => $passed, 'radio' => $passed, 'hub' => Outcome::Failed], true)->standing());
+        self::assertSame(
+            Standing::Fault,
+            $this->ladder(['hand' => $passed, 'radio' => $passed, 'hub' => Outcome::Failed], true)->standing(),
+        );
     }
 
     public function test_a_rung_is_offered_as_soon_as_its_hop_is_made(): void
@@ -88,14 +97,21 @@ final class ProvingTest extends TestCase
         self::assertSame(Rung::Radio, $ladder->fault());
         self::assertSame(1, $ladder->passed());
         self::assertNull($this->ladder([], true)->fault());
-        self::assertNull($this->ladder(['hand' => Outcome::NotTested, 'radio' => Outcome::Passed, 'hub' => Outcome::Passed], true)->next());
+        self::assertNull($this->ladder(
+            ['hand' => Outcome::NotTested, 'radio' => Outcome::Passed, 'hub' => Outcome::Passed],
+            true,
+        )->next());
     }
 
     /** @param array<string, Outcome> $outcomes by rung */
     private function ladder(array $outcomes, bool $isJoined): Ladder
     {
         return Ladder::of(
-            array_map(static fn (string $rung, Outcome $outcome): Proof => new Proof(Rung::from($rung), $outcome, 7), array_keys($outcomes), $outcomes),
+            array_map(
+                static fn (string $rung, Outcome $outcome): Proof => new Proof(Rung::from($rung), $outcome, 7),
+                array_keys($outcomes),
+                $outcomes,
+            ),
             7,
             $isJoined,
         );

@@ -23,7 +23,10 @@ final class ContentionTest extends TestCase
     /** @return list<array{int, float, float}> */
     public static function distances(): array
     {
-        return [[20, 0, 0], [20, 9, 0], [20, 10, -10], [20, 11, -20], [20, 20, -28], [20, 25, -34], [20, 30, -40], [20, 90, -40], [40, 19, 0], [40, 20, -10], [40, 60, -40]];
+        return [
+            [20, 0, 0], [20, 9, 0], [20, 10, -10], [20, 11, -20], [20, 20, -28], [20, 25, -34], [20, 30, -40], [20, 90, -40], [40, 19, 0],
+            [40, 20, -10], [40, 60, -40],
+        ];
     }
 
     public function test_a_link_is_contended_under_a_busy_network_and_three_decibels(): void

@@ -61,7 +61,9 @@ final class LinkBudgetTest extends TestCase
 
     public function test_reinforcement_adds_six_decibels_to_concrete(): void
     {
-        $difference = Material::named('reinforced-concrete', 2440)->lossDb(0.2, 0.8) - Material::named('concrete', 2440)->lossDb(0.2, 0.8);
+        $difference = Material::named('reinforced-concrete', 2440)
+            ->lossDb(0.2, 0.8) - Material::named('concrete', 2440)
+            ->lossDb(0.2, 0.8);
 
         self::assertEqualsWithDelta(6.0, $difference, 1e-9);
     }
@@ -89,7 +91,9 @@ final class LinkBudgetTest extends TestCase
 
     public function test_where_a_job_asks_for_more_sound_begins_there(): void
     {
-        $words = static fn (float $accepted): array => array_map(static fn (float $db): string => Margin::of($db, $accepted)->value, [10, 13, 19, 22, 26]);
+        $words = static fn (float $accepted): array => array_map(static fn (float $db): string => Margin::of($db, $accepted)->value, [
+            10, 13, 19, 22, 26,
+        ]);
 
         self::assertSame(['thin', 'sound', 'sound', 'firm', 'firm'], $words(12));
         self::assertSame(['thin', 'thin', 'sound', 'firm', 'firm'], $words(16));

@@ -27,7 +27,13 @@ final class RadioCheckTest extends TestCase
     {
         $texts = $this->texts(Region::Eu, [], $this->zwave(region: Region::Us));
 
-        self::assertSame(['The wall siren is made for US (908.42 MHz), the controller for EU (868.42 MHz). They never hear each other: exchange it for the EU model before the visit.'], $texts);
+        self::assertSame(
+            [
+                'The wall siren is made for US (908.42 MHz), the controller for EU (868.42 MHz). They never hear each other: '
+                    .'exchange it for the EU model before the visit.',
+            ],
+            $texts,
+        );
     }
 
     public function test_a_device_of_the_own_region_or_of_none_is_no_finding(): void
@@ -38,9 +44,17 @@ final class RadioCheckTest extends TestCase
 
     /** @param list<Protocol> $protocols */
     #[DataProvider('distances')]
-    public function test_an_antenna_near_a_disturber_is_found(Disturber $disturber, float $metres, array $protocols, bool $isFound): void
-    {
-        $texts = $this->texts(Region::Eu, [[$disturber, new Vec3($metres, 0, 1)]], new Antenna('x', 'hall relay', new Vec3(0, 0, 1), $protocols));
+    public function test_an_antenna_near_a_disturber_is_found(
+        Disturber $disturber,
+        float $metres,
+        array $protocols,
+        bool $isFound,
+    ): void {
+        $texts = $this->texts(
+            Region::Eu,
+            [[$disturber, new Vec3($metres, 0, 1)]],
+            new Antenna('x', 'hall relay', new Vec3(0, 0, 1), $protocols),
+        );
 
         self::assertCount($isFound ? 1 : 0, $texts);
     }
@@ -64,24 +78,52 @@ final class RadioCheckTest extends TestCase
     {
         $beside = [[Disturber::AccessPoint, new Vec3(1, 0, 1)]];
 
-        self::assertSame(['The hub is 1.0 m from the access point, 1.5 m at least. Bring its antenna away on an extension lead.'], $this->texts(Region::Eu, $beside, new Antenna(null, 'hub', new Vec3(0, 0, 1), [Protocol::Zigbee])));
-        self::assertStringEndsWith('Move one of the two, or bring the antenna away on an extension lead.', $this->texts(Region::Eu, $beside, new Antenna('x', 'hall relay', new Vec3(0, 0, 1), [Protocol::Zigbee]))[0]);
+        self::assertSame(
+            ['The hub is 1.0 m from the access point, 1.5 m at least. Bring its antenna away on an extension lead.'],
+            $this->texts(Region::Eu, $beside, new Antenna(null, 'hub', new Vec3(0, 0, 1), [Protocol::Zigbee])),
+        );
+        self::assertStringEndsWith(
+            'Move one of the two, or bring the antenna away on an extension lead.',
+            $this->texts(Region::Eu, $beside, new Antenna('x', 'hall relay', new Vec3(0, 0, 1), [Protocol::Zigbee]))[0],
+        );
     }
 
     public function test_short_intervals_are_a_finding_where_time_on_air_is_limited(): void
     {
         $texts = $this->texts(Region::Eu, [], $this->zwave(reporting: new Reporting(5, 2)));
 
-        self::assertSame(['The wall siren sends 2 values every 5 s: up to 2 % of the time on air, where 1 % is allowed at 868.42 MHz. Set 10 s or longer.'], $texts);
+        self::assertSame(
+            [
+                'The wall siren sends 2 values every 5 s: up to 2 % of the time on air, where 1 % is allowed at 868.42 MHz. Set 10 s '
+                    .'or longer.',
+            ],
+            $texts,
+        );
         self::assertSame([], $this->texts(Region::Eu, [], $this->zwave(reporting: new Reporting(10, 2))), 'exactly at the limit');
         self::assertSame([], $this->texts(Region::Us, [], $this->zwave(Region::Us, reporting: new Reporting(1, 9))), 'no limit there');
     }
 
     public function test_everything_wrong_with_an_antenna_is_said(): void
     {
-        $antenna = new Antenna('x', 'hall relay', new Vec3(0, 0, 1), [Protocol::Zigbee], Transceiver::of(Protocol::Zigbee), null, new Reporting(1, 4));
+        $antenna = new Antenna(
+            'x',
+            'hall relay',
+            new Vec3(0, 0, 1),
+            [Protocol::Zigbee],
+            Transceiver::of(Protocol::Zigbee),
+            null,
+            new Reporting(1, 4),
+        );
 
-        self::assertCount(2, $this->texts(Region::Eu, [[Disturber::AccessPoint, new Vec3(1, 0, 1)], [Disturber::FastUsbPort, new Vec3(0, 0.3, 1)]], $antenna), 'two disturbers; 2.4 GHz has no duty cycle');
+        self::assertCount(
+            2,
+            $this->texts(
+                Region::Eu,
+                [[Disturber::AccessPoint, new Vec3(1, 0, 1)], [Disturber::FastUsbPort, new Vec3(0, 0.3, 1)]],
+                $antenna,
+            ),
+            'two disturbers; 2.4 GHz has no duty cycle',
+        );
     }
 
     /** @param float|null $limit share */
@@ -108,14 +150,15 @@ final class RadioCheckTest extends TestCase
 
     public function test_the_shortest_interval_keeps_to_the_limit_and_one_second_less_does_not(): void
     {
-        $this->forAll(Generators::choose(1, 40), Generators::elements(433.92, 864.4, 868.42))->then(static function (int $values, float $frequency): void {
-            $duty = DutyCycle::at($frequency, Region::Eu);
-            self::assertNotNull($duty);
-            $shortest = $duty->shortestSeconds(new Reporting(1, $values));
+        $this->forAll(Generators::choose(1, 40), Generators::elements(433.92, 864.4, 868.42))
+            ->then(static function (int $values, float $frequency): void {
+                $duty = DutyCycle::at($frequency, Region::Eu);
+                self::assertNotNull($duty);
+                $shortest = $duty->shortestSeconds(new Reporting(1, $values));
 
-            self::assertTrue($duty->allows(new Reporting($shortest + 1e-6, $values)));
-            self::assertFalse($duty->allows(new Reporting(max(0.01, $shortest - 1), $values)));
-        });
+                self::assertTrue($duty->allows(new Reporting($shortest + 1e-6, $values)));
+                self::assertFalse($duty->allows(new Reporting(max(0.01, $shortest - 1), $values)));
+            });
     }
 
     public function test_long_range_has_its_own_band_and_hears_no_classic_radio(): void
@@ -134,7 +177,15 @@ final class RadioCheckTest extends TestCase
 
     private function zwave(Region $controller = Region::Eu, ?Region $region = null, ?Reporting $reporting = null): Antenna
     {
-        return new Antenna('siren', 'wall siren', new Vec3(0, 0, 1), [Protocol::ZWave], Transceiver::of(Protocol::ZWave, $region ?? $controller), $region, $reporting);
+        return new Antenna(
+            'siren',
+            'wall siren',
+            new Vec3(0, 0, 1),
+            [Protocol::ZWave],
+            Transceiver::of(Protocol::ZWave, $region ?? $controller),
+            $region,
+            $reporting,
+        );
     }
 
     /**
@@ -143,6 +194,9 @@ final class RadioCheckTest extends TestCase
      */
     private function texts(Region $region, array $disturbers, Antenna $antenna): array
     {
-        return array_map(static fn (RadioFinding $finding): string => str_replace("\u{a0}", ' ', $finding->text), (new RadioCheck($region, $disturbers))->of($antenna));
+        return array_map(
+            static fn (RadioFinding $finding): string => str_replace("\u{a0}", ' ', $finding->text),
+            (new RadioCheck($region, $disturbers))->of($antenna),
+        );
     }
 }

@@ -95,9 +95,20 @@ final class BuildingTest extends TestCase
 
     public function test_a_ray_through_a_door_pays_the_door_and_not_the_wall(): void
     {
-        $wall = new Wall([0, 0], [6, 0], 0, 2.5, [new Layer('granite', 0.5)], [new Opening('door', 1.0, 0.9, 0.0, 2.0, [new Layer('wood', 0.04)])], 'wall');
+        $wall = new Wall(
+            [0, 0],
+            [6, 0],
+            0,
+            2.5,
+            [new Layer('granite', 0.5)],
+            [new Opening('door', 1.0, 0.9, 0.0, 2.0, [new Layer('wood', 0.04)])],
+            'wall',
+        );
         $building = new Building($wall->segments(), []);
-        $labels = static fn (float $x, float $z): array => array_map(static fn (Crossing $crossing): string => $crossing->part->label, $building->crossings(new Vec3($x, -1, $z), new Vec3($x, 1, $z)));
+        $labels = static fn (float $x, float $z): array => array_map(
+            static fn (Crossing $crossing): string => $crossing->part->label,
+            $building->crossings(new Vec3($x, -1, $z), new Vec3($x, 1, $z)),
+        );
 
         self::assertSame(['door in wall'], $labels(1.4, 1.0));
         self::assertSame(['wall'], $labels(1.4, 2.2));
@@ -122,6 +133,12 @@ final class BuildingTest extends TestCase
      */
     private function wall(array $from, array $to, float $bottom, float $top): WallSegment
     {
-        return new WallSegment($from, $to, $bottom, $top, array_map(static fn (array $layer): Layer => new Layer(...$layer), self::BRICK));
+        return new WallSegment(
+            $from,
+            $to,
+            $bottom,
+            $top,
+            array_map(static fn (array $layer): Layer => new Layer(...$layer), self::BRICK),
+        );
     }
 }

@@ -78,13 +78,17 @@ final class RoomSideTest extends TestCase
 
     public function test_its_own_wall_never_costs_a_device_the_way_into_its_room(): void
     {
-        $this->forAll(Generators::choose(1, 39), Generators::choose(-24, 24), Generators::choose(5, 29))->then(function (int $x, int $off, int $inside): void {
-            $building = new Building([$this->wall([-1, 0], [5, 0])], []);
-            $device = (new RoomSide($building->walls))->place(new Vec3($x / 10, $off / 100, 1.1), new Polygon(self::ROOM));
-            $radio = new Transceiver(2440, 8, -97);
+        $this->forAll(Generators::choose(1, 39), Generators::choose(-24, 24), Generators::choose(5, 29))
+            ->then(function (int $x, int $off, int $inside): void {
+                $building = new Building([$this->wall([-1, 0], [5, 0])], []);
+                $device = (new RoomSide($building->walls))->place(new Vec3($x / 10, $off / 100, 1.1), new Polygon(self::ROOM));
+                $radio = new Transceiver(2440, 8, -97);
 
-            self::assertSame([], (new LinkBudget($building, new Clutter))->forecast($device, new Vec3(2, $inside / 10, 1.2), $radio, $radio)->crossed);
-        });
+                self::assertSame(
+                    [],
+                    (new LinkBudget($building, new Clutter))->forecast($device, new Vec3(2, $inside / 10, 1.2), $radio, $radio)->crossed,
+                );
+            });
     }
 
     private function side(): RoomSide

@@ -6,14 +6,17 @@
         'planned' => 'planned', 'in' => 'in, not proved', 'proved' => 'done', 'fault' => 'fault', 'stack' => 'several, touch to list',
     ] as $state => $words)
         @if (in_array($state, $states, true))
-        <span><svg viewBox="0 0 1.1 0.8" aria-hidden="true"><rect class="p-plate is-{{ $state }}" x="0.1" y="0.1" width="0.9" height="0.6" rx="0.1"/></svg>{{ $words }}</span>
+        <span><svg viewBox="0 0 1.1 0.8" aria-hidden="true"><rect class="p-plate is-{{ $state }}" x="0.1" y="0.1" width="0.9" height="0.6"
+            rx="0.1"/></svg>{{ $words }}</span>
         @endif
     @endforeach
     @foreach ([
-        'accepted' => 'accepted', 'thin' => "thin, under {$job->acceptance_db} dB", 'lost' => "lost, under {$lost} dB", 'forecast' => 'forecast',
+        'accepted' => 'accepted', 'thin' => "thin, under {$job->acceptance_db} dB", 'lost' => "lost, under {$lost} dB",
+        'forecast' => 'forecast',
     ] as $kind => $words)
         @if (in_array($kind, $kinds, true))
-        <span><svg viewBox="0 0 1.1 0.8" aria-hidden="true"><line class="p-link is-{{ $kind }}" x1="0" x2="1.1" y1="0.4" y2="0.4" stroke-width="0.1"/></svg>{{ $words }}</span>
+        <span><svg viewBox="0 0 1.1 0.8" aria-hidden="true"><line class="p-link is-{{ $kind }}" x1="0" x2="1.1" y1="0.4" y2="0.4"
+            stroke-width="0.1"/></svg>{{ $words }}</span>
         @endif
     @endforeach
     @if ($drawing->points !== [])

@@ -11,7 +11,8 @@
                 <line class="jacket-edge" x1="25.5" x2="25.5" y1="0" y2="100" vector-effect="non-scaling-stroke"/>
                 <rect class="stripped" x="17" width="6" y="0" height="{{ round($tap->progress->share * 100, 1) }}"/>
             </svg>
-            <a href="{{ route($tap->route(), $job) }}" data-key="{{ $tap->number }}" @if ($tap->name === $bench->station) aria-current="page" @endif>
+            <a href="{{ route($tap->route(), $job) }}" data-key="{{ $tap->number }}" @if ($tap->name === $bench->station)
+                aria-current="page" @endif>
                 <span class="knot" aria-hidden="true"></span>
                 <span class="label"><strong>{{ $tap->title }}</strong>
                     @if ($tap->progress->words !== '')<br><small>{{ $tap->progress->words }}</small>
@@ -34,7 +35,8 @@
                 <line class="jacket-edge" x1="0" x2="500" y1="5" y2="5" vector-effect="non-scaling-stroke"/>
                 <line class="jacket-edge" x1="0" x2="500" y1="15" y2="15" vector-effect="non-scaling-stroke"/>
                 @foreach ($bench->line->taps as $tap)
-                <rect class="stripped" x="{{ round($loop->index * $width, 1) }}" y="7" height="6" width="{{ round($tap->progress->share * ($width - 2), 1) }}"/>
+                <rect class="stripped" x="{{ round($loop->index * $width, 1) }}" y="7" height="6"
+                    width="{{ round($tap->progress->share * ($width - 2), 1) }}"/>
                 @if ($tap->name === $bench->station)
                 <rect x="{{ round(($loop->index + 1) * $width - 6, 1) }}" y="1" width="6" height="18" fill="#ffffff"/>
                 @endif

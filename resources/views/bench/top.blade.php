@@ -1,4 +1,5 @@
-@php($minutes = static fn (int $m): string => $m >= 60 ? intdiv($m, 60).' h '.str_pad((string) ($m % 60), 2, '0', STR_PAD_LEFT) : "{$m} min")
+@php($minutes = static fn (int $m): string => $m >= 60 ? intdiv($m, 60).' h '.str_pad((string) ($m % 60), 2, '0', STR_PAD_LEFT)
+    : "{$m} min")
 @php($snags = $bench->counts->openSnags)
 <header class="top">
     <h1>{{ $job->name }}</h1>
@@ -8,7 +9,8 @@
     <x-drawer-link key="l" :href="route('jobs.logbook', $job)">Log</x-drawer-link>
     <x-drawer-link key="s" :href="route('jobs.snags', $job)">{{ $snags }} {{ Str::plural('snag', $snags) }}</x-drawer-link>
     <details class="menu" id="menu">
-        <summary class="btn" data-key="?"><span aria-hidden="true">?</span><span class="visually-hidden">Shortcuts and settings</span></summary>
+        <summary class="btn" data-key="?"><span aria-hidden="true">?</span><span
+            class="visually-hidden">Shortcuts and settings</span></summary>
         <div>
             @foreach ($bench->sheet->linkedHubs() as $hub)
             <p class="quiet">{{ $hub->gateway->name }} {{ $hub->silentSince() === null ? 'answers' : 'is silent' }}</p>
@@ -24,7 +26,8 @@
                 <button class="btn plain">Switch single keys {{ $bench->user->single_keys ? 'off' : 'on' }}</button>
             </x-form>
             <a class="btn plain" href="{{ route('jobs.index') }}" hx-boost="false">All jobs</a>
-            <x-form :action="route('sign-out')" hx-boost="false"><button class="btn plain">Sign out {{ $bench->user->name }}</button></x-form>
+            <x-form :action="route('sign-out')" hx-boost="false">
+                <button class="btn plain">Sign out {{ $bench->user->name }}</button></x-form>
         </div>
     </details>
 </header>

@@ -1,7 +1,8 @@
 <x-drawer title="Find" :job="$job">
     <form action="{{ route('jobs.find', $job) }}" method="get" role="search" hx-get="{{ route('jobs.find', $job) }}" hx-target="#drawer"
         hx-trigger="submit, input changed delay:250ms from:#find-q" hx-swap="innerHTML" hx-sync="this:replace">
-        <label class="field"><span>Room, slot, name, model or address</span><input id="find-q" name="q" value="{{ $query }}" autofocus autocomplete="off"></label>
+        <label class="field"><span>Room, slot, name, model or address</span>
+            <input id="find-q" name="q" value="{{ $query }}" autofocus autocomplete="off"></label>
     </form>
     <ul class="rows" aria-live="polite">
         @foreach ($hits as $hit)

@@ -7,7 +7,9 @@
     @endcan
     <ul class="rows">
         @foreach ($entries as $entry)
-        <li><span>{{ $entry->text }}<time datetime="{{ $entry->at->toIso8601String() }}">{{ $entry->at->onSite()->format('j M, H:i') }} · {{ $entry->by }}</time></span></li>
+        <li><span>{{ $entry->text }}
+            <time datetime="{{ $entry->at->toIso8601String() }}">{{ $entry->at->onSite()->format('j M, H:i') }} · {{ $entry->by }}</time>
+        </span></li>
         @endforeach
     </ul>
 </x-drawer>

@@ -17,7 +17,8 @@
 @else
 <details id="remove-slot"><summary>Remove it from the plan</summary>
     <p class="quiet mb-2">Its attempts, proofs and codes go out of sight with it. It can be put back.</p>
-    <x-form :action="route('jobs.slots.destroy', [$job, $slot])" method="delete"><button class="btn">Yes, remove the {{ $slot->title() }}</button></x-form>
+    <x-form :action="route('jobs.slots.destroy', [$job, $slot])" method="delete">
+        <button class="btn">Yes, remove the {{ $slot->title() }}</button></x-form>
 </details>
 @endif
 </x-form-page>

@@ -5,7 +5,8 @@
 </div>
 <label class="field"><span>Profile</span><select name="profile">
     @foreach ($profiles as $profile)
-    <option value="{{ $profile->key }}" @selected($profile->key === $values['profile'])>{{ $profile->name }} ({{ $profile->protocol->tag() }})</option>
+    <option value="{{ $profile->key }}" @selected($profile->key === $values['profile'])>{{ $profile->name }}
+        ({{ $profile->protocol->tag() }})</option>
     @endforeach
 </select></label>
 <button type="button" class="btn" data-touch-plan>Touch its place on the plan</button>

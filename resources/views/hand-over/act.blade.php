@@ -4,10 +4,12 @@
     @case(HandoverMove::Wait)
         <svg class="gauge" viewBox="0 0 100 4" preserveAspectRatio="none" role="img" aria-label="{{ $making->progress }} percent"><rect
             width="100" height="4"/><rect width="{{ $making->progress }}" height="4"/></svg>
-        <div class="thumb"><button class="big" id="big" data-move="making" type="button" aria-disabled="true">{{ $making->progress }} %</button></div>
+        <div class="thumb"><button class="big" id="big" data-move="making" type="button"
+            aria-disabled="true">{{ $making->progress }} %</button></div>
         @break
     @case(HandoverMove::Settle)
-        <p class="note"><strong>{{ $snag->text }}</strong><br>{{ $snag->raised_by }}, {{ $snag->raised_at->onSite()->format('j M, H:i') }}</p>
+        <p class="note"><strong>{{ $snag->text }}</strong><br>{{ $snag->raised_by }},
+            {{ $snag->raised_at->onSite()->format('j M, H:i') }}</p>
         @if ($bench->mayWork())
         <x-form :action="route('jobs.snags.update', [$job, $snag->key])" method="put" to="#drawer">
             <input type="hidden" name="lock_version" value="{{ $snag->lock_version }}">
@@ -19,7 +21,8 @@
             <input type="hidden" name="lock_version" value="{{ $snag->lock_version }}">
             <label class="field"><span>Accepted by (the client’s name)</span>
                 <input name="accepted_by" value="{{ $job->client_name }}" required minlength="3" autocomplete="off"></label>
-            <div class="thumb"><button class="big" id="big" data-move="snag-{{ $snag->key }}" data-key="n">The client accepts it</button></div>
+            <div class="thumb"><button class="big" id="big" data-move="snag-{{ $snag->key }}"
+                data-key="n">The client accepts it</button></div>
         </x-form>
         @else
         <p class="quiet">A lead records what the client accepts.</p>

@@ -1,7 +1,8 @@
 @use('Kavvel\Core\Handover\HandoverMove')
 @php($next = ($packs->first()->number ?? 0) + 1)
 <div>
-    <p class="over"><span>Next move</span><span>{{ $standings['proved'] }} done, {{ $standings['in'] }} in, {{ $standings['planned'] }} planned</span></p>
+    <p class="over"><span>Next move</span><span>{{ $standings['proved'] }} done, {{ $standings['in'] }} in, {{ $standings['planned'] }}
+        planned</span></p>
     @switch($kind)
         @case(HandoverMove::Wait)
             <h2>Pack {{ $making->number }} is being made</h2>
@@ -20,7 +21,8 @@
             <h2>Make pack {{ $next }}</h2>
             <p class="why">{{ $lastPack
                 ? ($changes === 1 ? 'One thing has' : "{$changes} things have")." been done since pack {$lastPack->number}."
-                : 'No snag is open. The pack prints the register, the links, the batteries and what not to unplug; no code or key is in it.' }}</p>
+                : 'No snag is open. The pack prints the register, the links, the batteries and what not to unplug; '
+                    .'no code or key is in it.' }}</p>
     @endswitch
 </div>
 @include('hand-over.act')
@@ -30,7 +32,8 @@
     <ul class="rows">
         @foreach (['fault' => 'with a fault', 'in' => 'in, not proved on every rung', 'planned' => 'still planned'] as $standing => $words)
         @if ($standings[$standing] > 0)
-        <li><a href="{{ route('jobs.hand-over', [$job, 'show' => $standing]) }}"><span>{{ $standings[$standing] }} {{ $words }}</span><span class="end quiet">list</span></a></li>
+        <li><a href="{{ route('jobs.hand-over', [$job, 'show' => $standing]) }}"><span>{{ $standings[$standing] }} {{ $words }}</span>
+            <span class="end quiet">list</span></a></li>
         @endif
         @endforeach
     </ul>

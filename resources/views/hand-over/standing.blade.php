@@ -3,4 +3,5 @@
     <p class="over"><span>Hand over</span></p>
     <h2>{{ count($cards) }} {{ $standing->words() }}</h2>
 </div>
-<x-slot-rows :bench="$bench" :cards="$cards" :end="fn ($card) => $card->ladder->next()?->words($card->profile->protocol->rules()->joining()) ?? ''"/>
+<x-slot-rows :bench="$bench" :cards="$cards"
+    :end="fn ($card) => $card->ladder->next()?->words($card->profile->protocol->rules()->joining()) ?? ''"/>

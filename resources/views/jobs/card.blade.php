@@ -7,7 +7,8 @@
             <svg class="cable-across" viewBox="0 0 100 14" preserveAspectRatio="none" aria-hidden="true">
                 <line class="jacket-edge" x1="0" x2="100" y1="3" y2="3" vector-effect="non-scaling-stroke"/>
                 <line class="jacket-edge" x1="0" x2="100" y1="11" y2="11" vector-effect="non-scaling-stroke"/>
-                <rect class="stripped" x="0" y="4.5" height="5" width="{{ $row['slots'] === 0 ? 0 : round(100 * $row['in'] / $row['slots'], 1) }}"/>
+                <rect class="stripped" x="0" y="4.5" height="5"
+                    width="{{ $row['slots'] === 0 ? 0 : round(100 * $row['in'] / $row['slots'], 1) }}"/>
             </svg>
             <p>
                 {{ ['survey' => 'At survey', 'commissioning' => 'Commissioning', 'aftercare' => 'Aftercare'][$job->stage] }},
@@ -32,10 +33,13 @@
         </x-form>
         <x-form :action="route('jobs.visit.update', $job)" method="put" class="grid grid-cols-2 md:grid-cols-4 gap-x-4 mt-4">
             <input type="hidden" name="lock_version" value="{{ $job->lock_version }}">
-            <label class="field"><span>Visit</span><input name="visit_number" value="{{ $job->visit_number }}" inputmode="numeric" required></label>
+            <label class="field"><span>Visit</span>
+                <input name="visit_number" value="{{ $job->visit_number }}" inputmode="numeric" required></label>
             <label class="field"><span>Of</span><input name="visit_of" value="{{ $job->visit_of }}" inputmode="numeric" required></label>
-            <label class="field"><span>Minutes planned</span><input name="planned_minutes" value="{{ $job->planned_minutes }}" inputmode="numeric" required></label>
-            <label class="field"><span>Minutes used</span><input name="used_minutes" value="{{ $job->used_minutes }}" inputmode="numeric" required></label>
+            <label class="field"><span>Minutes planned</span>
+                <input name="planned_minutes" value="{{ $job->planned_minutes }}" inputmode="numeric" required></label>
+            <label class="field"><span>Minutes used</span>
+                <input name="used_minutes" value="{{ $job->used_minutes }}" inputmode="numeric" required></label>
             <button class="btn col-span-2">Save the visit</button>
             <a class="btn plain col-span-2" href="{{ route('jobs.export', $job) }}">Export the job file</a>
         </x-form>
@@ -44,7 +48,8 @@
     @can('lead', $job)
     <details id="hubs-{{ $job->key }}"><summary>Hubs and archive</summary>
         @include('jobs.hubs')
-        <x-form :action="route('jobs.archive.update', $job)" method="put" class="mt-4"><button class="btn plain">Archive {{ $job->name }}</button></x-form>
+        <x-form :action="route('jobs.archive.update', $job)" method="put" class="mt-4">
+            <button class="btn plain">Archive {{ $job->name }}</button></x-form>
     </details>
     @endcan
 </article>

@@ -2,15 +2,18 @@
 <div class="mb-4">
     <h3 class="font-semibold">{{ $hub->name }}</h3>
     <p class="quiet mb-2">{{ $hub->networks->map(fn ($network) => $network->protocol->title())->implode(', ') ?: 'No radios known yet' }} ·
-        {{ $hub->url === null ? 'no link' : ($hub->silentSince() ? 'linked, and silent since '.$hub->silentSince()->onSite()->format('H:i') : 'linked, and answers') }}</p>
+        {{ $hub->url === null ? 'no link' : ($hub->silentSince() ? 'linked, and silent since '.$hub->silentSince()->onSite()->format('H:i')
+            : 'linked, and answers') }}</p>
     @if ($hub->url === null)
     <x-form :action="route('jobs.hubs.update', [$job, $hub->key])" method="put" class="grid md:grid-cols-[1fr_1fr_12rem] gap-x-4 items-end">
-        <label class="field"><span>Address of its link</span><input name="url" placeholder="http://192.0.2.10:8080" autocomplete="off" required></label>
+        <label class="field"><span>Address of its link</span>
+            <input name="url" placeholder="http://192.0.2.10:8080" autocomplete="off" required></label>
         <label class="field"><span>Token</span><input name="token" type="password" autocomplete="off" required></label>
         <button class="btn mb-2.5">Link {{ $hub->name }}</button>
     </x-form>
     @else
-    <x-form :action="route('jobs.hubs.destroy', [$job, $hub->key])" method="delete"><button class="btn small plain">Take the link off {{ $hub->name }}</button></x-form>
+    <x-form :action="route('jobs.hubs.destroy', [$job, $hub->key])" method="delete">
+        <button class="btn small plain">Take the link off {{ $hub->name }}</button></x-form>
     @endif
 </div>
 @endforeach

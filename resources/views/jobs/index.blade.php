@@ -14,7 +14,8 @@
     @forelse ($jobs as $row)
         @include('jobs.card')
     @empty
-    <p class="card">{{ $user->can('create', App\Models\SiteJob::class) ? 'There is no job yet. Begin one below.' : 'You are on no job yet. A lead puts you on one.' }}</p>
+    <p class="card">{{ $user->can('create', App\Models\SiteJob::class) ? 'There is no job yet. Begin one below.'
+        : 'You are on no job yet. A lead puts you on one.' }}</p>
     @endforelse
     @can('create', App\Models\SiteJob::class)
         @include('jobs.new')
@@ -25,7 +26,8 @@
             @foreach ($archived as $job)
             <li><a href="{{ route('jobs.show', $job) }}"><span>{{ $job->name }}</span><span class="quiet">{{ $job->client_name }}</span></a>
                 @can('lead', $job)
-                <x-form :action="route('jobs.archive.update', $job)" method="put"><button class="btn small plain">Take {{ $job->name }} out</button></x-form>
+                <x-form :action="route('jobs.archive.update', $job)" method="put">
+                    <button class="btn small plain">Take {{ $job->name }} out</button></x-form>
                 @endcan
             </li>
             @endforeach

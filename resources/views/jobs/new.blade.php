@@ -4,7 +4,8 @@
     <x-form :action="route('jobs.store')" class="grid md:grid-cols-2 gap-x-4 items-end">
         <label class="field"><span>What it is called</span><input name="name" value="{{ old('name') }}" maxlength="80" required></label>
         <label class="field"><span>Client</span><input name="client_name" value="{{ old('client_name') }}" maxlength="120" required></label>
-        <label class="field"><span>Where the house is</span><input name="address" value="{{ old('address') }}" maxlength="200" required></label>
+        <label class="field"><span>Where the house is</span>
+            <input name="address" value="{{ old('address') }}" maxlength="200" required></label>
         <label class="field"><span>Radio region below 1 GHz</span><select name="region">
             @foreach (Region::cases() as $region)
             <option @selected(old('region') === $region->value)>{{ $region->value }}</option>

@@ -3,7 +3,8 @@
     @if ($running)
     <button class="big" id="big" data-move="reading" type="button" aria-disabled="true">The hub asks around</button>
     @elseif ($remedy?->slot !== null)
-    <a class="big" id="big" data-move="pair-{{ $remedy->slot }}" data-key="n" href="{{ route('jobs.pair', [$job, 'next' => $remedy->slot]) }}">Go and pair it</a>
+    <a class="big" id="big" data-move="pair-{{ $remedy->slot }}" data-key="n"
+        href="{{ route('jobs.pair', [$job, 'next' => $remedy->slot]) }}">Go and pair it</a>
     @elseif ($remedy !== null)
     <x-form :action="route('jobs.relays.store', $job)">
         <input type="hidden" name="protocol" value="{{ $reading->protocol->value }}">

@@ -3,7 +3,8 @@
     @if ($running)
     <button class="big" id="big" data-move="reading" type="button" aria-disabled="true">The hub asks around</button>
     @else
-    <x-form :action="route('jobs.mesh-readings.store', $job)"><button class="big" id="big" data-move="read" data-key="n">{{ $words }}</button></x-form>
+    <x-form :action="route('jobs.mesh-readings.store', $job)">
+        <button class="big" id="big" data-move="read" data-key="n">{{ $words }}</button></x-form>
     @endif
 </div>
 @endif

@@ -9,13 +9,15 @@
         <li>
             <a href="{{ $bench->url(['slot' => $node->id, 'storey' => null]) }}" data-opens-slot>
                 <strong>{{ Str::ucfirst($title($node->id)) }}</strong>
-                <span class="end measure">{{ $node->weakestDb === null ? 'no link' : Margin::text($node->weakestDb) }} · {{ $node->verdict->value }}</span>
+                <span class="end measure">{{ $node->weakestDb === null ? 'no link' : Margin::text($node->weakestDb) }} ·
+                    {{ $node->verdict->value }}</span>
             </a>
             @forelse ($remedies[$node->id] ?? [] as $one)
                 @if ($one->slot !== null)
                 <p class="quiet">Pairing the {{ $one->where }} makes it accepted.</p>
                 @else
-                <p class="quiet">{{ $loop->first ? 'A' : 'Or a new' }} relay at the {{ $one->where }}, {{ number_format($one->distanceM, 1) }}&nbsp;m away.</p>
+                <p class="quiet">{{ $loop->first ? 'A' : 'Or a new' }} relay at the {{ $one->where }},
+                    {{ number_format($one->distanceM, 1) }}&nbsp;m away.</p>
                 @endif
             @empty
                 @if ($device !== null)
@@ -34,7 +36,8 @@
                 @endif
                 @endforeach
                 @if ($isSnag)
-                <x-raise-snag :job="$job" :slot-key="$node->id" :text="'The link of the '.$device->slot->title().' is '.$node->verdict->value.'.'"/>
+                <x-raise-snag :job="$job" :slot-key="$node->id"
+                    :text="'The link of the '.$device->slot->title().' is '.$node->verdict->value.'.'"/>
                 @endif
             </div>
             @endif

@@ -3,7 +3,8 @@
     <h3>What the reading says</h3>
     <ul class="rows">
         @foreach ($report->weakLinks as $link)
-        <li><span>Weak link: {{ $title($link->a) }} to {{ $title($link->b) }}</span><span class="end measure">{{ Margin::text($link->worseDb()) }}</span></li>
+        <li><span>Weak link: {{ $title($link->a) }} to {{ $title($link->b) }}</span>
+            <span class="end measure">{{ Margin::text($link->worseDb()) }}</span></li>
         @endforeach
         @foreach ($report->singlePoints as $point)
         <li><span><strong>If the {{ $title($point->id) }} goes,</strong> {{ count($point->strands) }}
@@ -13,10 +14,12 @@
         <li><span>Others reach the hub through the {{ $title($id) }}, which can be unplugged or switched off.</span></li>
         @endforeach
         @if ($report->oneWayRouters !== [])
-        <li><span>One accepted way only: {{ implode(', ', array_map($title, $report->oneWayRouters)) }}. A second relay near would give another.</span></li>
+        <li><span>One accepted way only: {{ implode(', ', array_map($title, $report->oneWayRouters)) }}. A second relay near would give
+            another.</span></li>
         @endif
         @foreach ($report->asymmetricLinks as $link)
-        <li><span>Uneven: {{ $title($link->a) }} and {{ $title($link->b) }}</span><span class="end measure">{{ round($link->differenceDb()) }} dB apart</span></li>
+        <li><span>Uneven: {{ $title($link->a) }} and {{ $title($link->b) }}</span>
+            <span class="end measure">{{ round($link->differenceDb()) }} dB apart</span></li>
         @endforeach
         @foreach ($report->notes as $note)
         <li><span>{{ $note }}</span></li>

@@ -8,7 +8,10 @@
         <p class="why">Look at the links next.</p>
     @endif
 </div>
-<div class="thumb"><a class="big" id="big" data-move="from-name" data-key="n" href="{{ $target === null ? route('jobs.mesh', $job) : route('jobs.pair', [$job, 'next' => $target->key()]) }}">{{ $target === null ? 'On to the mesh' : 'Pair it' }}</a></div>
+<div class="thumb"><a class="big" id="big" data-move="from-name" data-key="n"
+    href="{{ $target === null ? route('jobs.mesh', $job) : route('jobs.pair', [$job, 'next' => $target->key()]) }}">{{ $target === null
+        ? 'On to the mesh' : 'Pair it' }}</a></div>
 @if ($conflicts !== [])
-<div><h3>Names that could be mixed up</h3><ul class="rows">@foreach ($conflicts as $conflict)<li>{{ $conflict->why }}</li>@endforeach</ul></div>
+<div><h3>Names that could be mixed up</h3>
+    <ul class="rows">@foreach ($conflicts as $conflict)<li>{{ $conflict->why }}</li>@endforeach</ul></div>
 @endif

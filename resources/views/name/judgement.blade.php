@@ -9,7 +9,8 @@
     <tbody>
         <tr><td>Id for programs</td><td class="!whitespace-normal break-all">{{ $judgement->name->slug ?: 'nothing' }}</td></tr>
         @foreach ($judgement->labels($device) as $label)
-        <tr><td>{{ $label['title'] }}, {{ $label['bytes'] }} bytes</td><td class="!whitespace-normal">{{ $label['text'] ?? 'nothing fits' }}</td></tr>
+        <tr><td>{{ $label['title'] }}, {{ $label['bytes'] }} bytes</td>
+            <td class="!whitespace-normal">{{ $label['text'] ?? 'nothing fits' }}</td></tr>
         @endforeach
     </tbody>
 </table>

@@ -1,13 +1,16 @@
 @php($slot = $target->slot)
 <div>
     <p class="over"><span>Next move</span><span>{{ $unnamed }} to name</span></p>
-    <h2>{{ $waiting ? 'Writing the name to the device' : ($slot->named_at ? 'Rename the '.$slot->title() : 'Name the '.$slot->title()) }}</h2>
+    <h2>{{ $waiting ? 'Writing the name to the device' : ($slot->named_at ? 'Rename the '.$slot->title()
+        : 'Name the '.$slot->title()) }}</h2>
     <p class="why">{{ $target->where() }}. The network knows it as <span class="measure">{{ $target->node->address }}</span>.</p>
 </div>
 @if ($slot->name_refused)
-<p class="note danger" role="status">“{{ $slot->name }}” is kept here, and is not on the device. {{ $slot->name_refused }} Write it again when the hub is back.</p>
+<p class="note danger" role="status">“{{ $slot->name }}” is kept here, and is not on the device. {{ $slot->name_refused }} Write it again
+    when the hub is back.</p>
 @elseif ($waiting)
-<p class="note" role="status">“{{ $slot->name }}” is kept here. It counts once the hub has confirmed it; a sleeping device may take its next wake-up.</p>
+<p class="note" role="status">“{{ $slot->name }}” is kept here. It counts once the hub has confirmed it; a sleeping device may take its
+    next wake-up.</p>
 @endif
 @if ($bench->mayWork())
 <x-form :action="route('jobs.slots.name.update', [$job, $slot])" method="put">
@@ -28,7 +31,8 @@
     <p class="over"><span>Then</span></p>
     <ul class="rows">
         @foreach ($then as $card)
-        <li><a href="{{ route('jobs.name', [$job, 'next' => $card->key()]) }}">@chip($card->profile->protocol)<span>{{ $names[$card->key()] }}</span></a></li>
+        <li><a href="{{ route('jobs.name', [$job, 'next' => $card->key()]) }}">
+            @chip($card->profile->protocol)<span>{{ $names[$card->key()] }}</span></a></li>
         @endforeach
     </ul>
 </div>

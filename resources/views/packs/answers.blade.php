@@ -4,7 +4,8 @@
 @else
 <table><tr><th style="width: 48%">Question</th><th>Answer</th><th>By</th></tr>
 @foreach ($content->answers as $question)
-<tr><td>{{ $question->text }}</td><td>{{ $question->answer }}</td><td>{{ $question->owner }}, {{ $question->answered_at->onSite()->format('j M Y') }}</td></tr>
+<tr><td>{{ $question->text }}</td><td>{{ $question->answer }}</td>
+    <td>{{ $question->owner }}, {{ $question->answered_at->onSite()->format('j M Y') }}</td></tr>
 @endforeach
 </table>
 @endif

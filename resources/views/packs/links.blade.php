@@ -6,7 +6,8 @@
 @if ($mesh === null)
 <p>The mesh was not read.</p>
 @else
-<p>{{ $content->reading->protocol->title() }} mesh, read {{ $content->reading->ended_at->onSite()->format('j F Y, H:i') }}: {{ count($mesh->nodes) }} devices,
+<p>{{ $content->reading->protocol->title() }} mesh, read {{ $content->reading->ended_at->onSite()->format('j F Y, H:i') }}:
+    {{ count($mesh->nodes) }} devices,
 {{ $mesh->count(Verdict::Accepted) }} accepted, {{ $mesh->count(Verdict::Thin) }} thin, {{ $mesh->count(Verdict::Lost) }} lost.
 A link is accepted from {{ $job->acceptance_db }} dB of margin on.</p>
 @php($weak = $mesh->unaccepted([]))

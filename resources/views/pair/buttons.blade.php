@@ -19,7 +19,8 @@
     @else
     <x-form :action="route('jobs.windows.store', $job)">
         <input type="hidden" name="slot" value="{{ $slot->key }}">
-        <button class="big" id="big" data-move="open-{{ $slot->key }}" data-key="n">{{ $phase === PairPhase::Idle ? 'Open the join window' : 'Open the next window' }}</button>
+        <button class="big" id="big" data-move="open-{{ $slot->key }}"
+            data-key="n">{{ $phase === PairPhase::Idle ? 'Open the join window' : 'Open the next window' }}</button>
     </x-form>
     @endif
 </div>
@@ -40,7 +41,8 @@
         <button class="btn">Accept as it is</button>
     </x-form>
     @elseif ($isOpen)
-    <x-form :action="route('jobs.windows.destroy', [$job, $window->reference])" method="delete"><button class="btn">Close the window</button></x-form>
+    <x-form :action="route('jobs.windows.destroy', [$job, $window->reference])" method="delete">
+        <button class="btn">Close the window</button></x-form>
     @else
     <a class="btn" href="{{ $bench->url(['slot' => $slot->key, 'storey' => null]) }}" data-opens-slot>Look at it</a>
     @endif

@@ -6,8 +6,10 @@
 @php($heard = $phase->isHeard())
 <div>
     <p class="over"><span>Next move</span><span>{{ $bench->sheet->countIn() }} of {{ count($bench->sheet->cards) }} in</span></p>
-    <h2>{{ $phase === PairPhase::Offer ? 'Is this the '.($offer['better'] ?? $target)->slot->title().'?' : 'Pair the '.$slot->title() }}</h2>
-    <p class="why">{{ ($phase === PairPhase::Offer ? $offer['better'] ?? $target : $target)->where() }}. {{ $why === '' ? '' : $why.'.' }}</p>
+    <h2>{{ $phase === PairPhase::Offer ? 'Is this the '.($offer['better'] ?? $target)->slot->title().'?'
+        : 'Pair the '.$slot->title() }}</h2>
+    <p class="why">{{ ($phase === PairPhase::Offer ? $offer['better'] ?? $target : $target)->where() }}.
+        {{ $why === '' ? '' : $why.'.' }}</p>
 </div>
 @if ($phase === PairPhase::Offer)
     @include('pair.offer')
@@ -17,10 +19,12 @@
     <p class="note">{{ $target->profile->caution }}</p>
     @endif
     @if ($cameBack)
-    <p class="note" role="status">The {{ $cameBack->slot->title() }} came back through this window. It is where it was; this device is still to come.</p>
+    <p class="note" role="status">The {{ $cameBack->slot->title() }} came back through this window. It is where it was; this device is
+        still to come.</p>
     @endif
     @if ($strangers !== [])
-    <p class="note" role="status">{{ count($strangers) === 1 ? 'Another device announced too' : count($strangers).' other devices announced too' }}:
+    <p class="note" role="status">{{ count($strangers) === 1 ? 'Another device announced too'
+        : count($strangers).' other devices announced too' }}:
         <span class="measure">{{ implode(', ', array_column($strangers, 'address')) }}</span>.
         Make sure that only one is waiting to be found.</p>
     @endif
@@ -28,7 +32,8 @@
     <div class="note danger" role="status"><strong>{{ Str::ucfirst($attempt->state->words()) }}</strong>{{
         $attempt->interview_total > 0 ? ", after {$attempt->interview_done} of {$attempt->interview_total} steps" : ''
         }}, at {{ $attempt->ended_at?->onSite()->format('H:i') }}.
-        {{ $tries === 1 ? 'Tried once' : "Tried {$tries} times" }}{{ $attempt->missing === [] ? '' : '. Missing: '.implode(', ', $attempt->missing) }}.</div>
+        {{ $tries === 1 ? 'Tried once' : "Tried {$tries} times" }}{{ $attempt->missing === [] ? ''
+            : '. Missing: '.implode(', ', $attempt->missing) }}.</div>
     @endif
     @if ($causes !== [])
     <div>
@@ -53,7 +58,8 @@
     @foreach ($free as $node)
     <x-form :action="route('jobs.slots.node.store', [$job, $slot])" class="mt-2">
         <input type="hidden" name="address" value="{{ $node->address }}">
-        <button class="btn plain"><span class="measure">{{ $node->address }}</span> {{ $node->model }}: it is the {{ $slot->title() }}</button>
+        <button class="btn plain"><span class="measure">{{ $node->address }}</span> {{ $node->model }}: it is the
+            {{ $slot->title() }}</button>
     </x-form>
     @endforeach
 </div>

@@ -6,7 +6,8 @@
 <p class="quiet measure">{{ $node->address }}</p>
 @if ($offer['fit']->objection() !== null)
 <p class="note">{{ $offer['fit']->objection() }}
-    {{ $better ? "It is what the plan has as the {$better->fullTitle()}." : 'Match it only when you know that it belongs here; or change the profile first.' }}</p>
+    {{ $better ? "It is what the plan has as the {$better->fullTitle()}."
+        : 'Match it only when you know that it belongs here; or change the profile first.' }}</p>
 @endif
 @if ($mayWork)
 <div class="thumb">

@@ -6,14 +6,17 @@
 @php($n = 0)
 <ol class="rows steps">
     @if ($slot->feed)
-    <li class="{{ $isOpen || $heard ? 'is-done' : ($isIdle ? 'is-current' : '') }}"><span class="n">{{ ++$n }}</span><span>Power on at {{ $slot->feed }}</span></li>
+    <li class="{{ $isOpen || $heard ? 'is-done' : ($isIdle ? 'is-current' : '') }}"><span
+        class="n">{{ ++$n }}</span><span>Power on at {{ $slot->feed }}</span></li>
     @endif
     @foreach ($recipe->needs ?? [] as $need)
     <li><span class="n">{{ ++$n }}</span><span>{{ $need }}</span></li>
     @endforeach
-    <li class="{{ $isOpen ? 'is-done' : ($slot->feed && $isIdle ? '' : 'is-current') }}"><span class="n">{{ ++$n }}</span><span>Open the join window</span>
+    <li class="{{ $isOpen ? 'is-done' : ($slot->feed && $isIdle ? '' : 'is-current') }}"><span
+        class="n">{{ ++$n }}</span><span>Open the join window</span>
         @if ($secondsLeft !== null && $isOpen)
-        <span class="end measure" data-seconds-left="{{ $secondsLeft }}">{{ sprintf('%d:%02d left', intdiv($secondsLeft, 60), $secondsLeft % 60) }}</span>
+        <span class="end measure" data-seconds-left="{{ $secondsLeft }}">{{ sprintf('%d:%02d left', intdiv($secondsLeft, 60), 
+            $secondsLeft % 60) }}</span>
         @endif
     </li>
     @foreach ($recipe->join ?? [] as $step)
@@ -24,7 +27,8 @@
         <span>{{ Str::ucfirst($recipe->light ?? 'its light shows that it waits') }}</span></li>
     <li class="{{ $heard || ($isWaiting && $seen) ? 'is-current' : '' }}"><span class="n">{{ ++$n }}</span>
         <span>{{ match ($phase) {
-            PairPhase::Announced => 'The hub heard it', PairPhase::Interviewing => 'The hub asks it what it can do', default => 'The hub hears it',
+            PairPhase::Announced => 'The hub heard it', PairPhase::Interviewing => 'The hub asks it what it can do', 
+            default => 'The hub hears it',
         } }}</span>
         @if ($phase === PairPhase::Interviewing)
         <span class="end measure">{{ $attempt->interview_done }} of {{ $attempt->interview_total }}</span>

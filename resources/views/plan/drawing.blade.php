@@ -2,6 +2,7 @@
     ? $bench->url(['stack' => implode(' ', $plate['keys']), 'slot' => null])
     : $bench->url(['slot' => $plate['key'], 'storey' => null]))
 <svg class="plan" viewBox="{{ $drawing->viewBox() }}" preserveAspectRatio="xMidYMid meet" role="group"
-    aria-label="Plan of {{ $drawing->name }}. The list says the same in words." data-job="{{ $job->key }}" data-storey="{{ $drawing->storey }}">
+    aria-label="Plan of {{ $drawing->name }}. The list says the same in words." data-job="{{ $job->key }}"
+        data-storey="{{ $drawing->storey }}">
 @include('plan.shapes')
 </svg>

@@ -4,12 +4,15 @@
 <a href="{{ $link($plate) }}" data-opens-slot aria-label="{{ $plate['title'] }}, {{ $plate['words'] }}">
 <rect class="p-hit" x="{{ $n($box->centreX() - 0.5) }}" y="{{ $n($box->centreY() - 0.5) }}" width="1" height="1"/>
 @endif
-<rect x="{{ $n($box->x) }}" y="{{ $n($box->y) }}" width="{{ $box->width }}" height="{{ $box->height }}" rx="0.1" {!! $paint('plate '.$plate['state']) !!}/>
-<text x="{{ $n($box->centreX()) }}" y="{{ $n($box->centreY() + ($isStack ? 0.02 : 0.1)) }}" font-size="{{ $paint->size(0.28) }}" text-anchor="middle"
+<rect x="{{ $n($box->x) }}" y="{{ $n($box->y) }}" width="{{ $box->width }}" height="{{ $box->height }}" rx="0.1"
+    {!! $paint('plate '.$plate['state']) !!}/>
+<text x="{{ $n($box->centreX()) }}" y="{{ $n($box->centreY() + ($isStack ? 0.02 : 0.1)) }}" font-size="{{ $paint->size(0.28) }}"
+    text-anchor="middle"
     {!! $paint('tag '.$plate['state']) !!}>{{ $plate['tag'] }}</text>
 @foreach ($plate['parts'] as $state)
 @php($width = ($box->width - 0.16) / count($plate['parts']))
-<rect x="{{ $n($box->x + 0.08 + $loop->index * $width) }}" y="{{ $n($box->y + $box->height - 0.2) }}" width="{{ $n(max(0.02, $width - 0.03)) }}" height="0.12"
+<rect x="{{ $n($box->x + 0.08 + $loop->index * $width) }}" y="{{ $n($box->y + $box->height - 0.2) }}"
+    width="{{ $n(max(0.02, $width - 0.03)) }}" height="0.12"
     {!! $paint("part {$state}") !!}/>
 @endforeach
 @if ($link)

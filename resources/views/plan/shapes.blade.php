@@ -24,11 +24,13 @@
     stroke-width="{{ $line['width'] }}" {!! $paint('link '.$line['kind']) !!}/>
 @endforeach
 @foreach ($drawing->rooms as $text)
-<text x="{{ $n($text['x']) }}" y="{{ $n($text['y']) }}" font-size="{{ $paint->size($text['size']) }}" {!! $paint('room') !!}>{{ $text['text'] }}</text>
+<text x="{{ $n($text['x']) }}" y="{{ $n($text['y']) }}" font-size="{{ $paint->size($text['size']) }}"
+    {!! $paint('room') !!}>{{ $text['text'] }}</text>
 @endforeach
 @foreach ($drawing->capsules as $capsule)
 @php($box = $capsule['box'])
-<rect x="{{ $n($box->x) }}" y="{{ $n($box->y) }}" width="{{ $n($box->width) }}" height="{{ $n($box->height) }}" rx="{{ $n($box->height / 2) }}"
+<rect x="{{ $n($box->x) }}" y="{{ $n($box->y) }}" width="{{ $n($box->width) }}" height="{{ $n($box->height) }}"
+    rx="{{ $n($box->height / 2) }}"
     {!! $paint('capsule '.$capsule['kind']) !!}/>
 <text x="{{ $n($box->centreX()) }}" y="{{ $n($box->centreY() + $capsule['size'] * 0.35) }}" font-size="{{ $paint->size($capsule['size']) }}"
     text-anchor="middle" {!! $paint('capsule-text') !!}>{{ $capsule['text'] }}</text>

@@ -5,7 +5,8 @@
     <form class="card" action="{{ route('sign-in') }}" method="post">
         @csrf
         @if ($errors->any())<p class="note danger mb-3" role="alert">{{ $errors->first() }}</p>@endif
-        <label class="field"><span>E-mail</span><input type="email" name="email" value="{{ old('email') }}" required autofocus autocomplete="username"></label>
+        <label class="field"><span>E-mail</span>
+            <input type="email" name="email" value="{{ old('email') }}" required autofocus autocomplete="username"></label>
         <label class="field"><span>Password</span><input type="password" name="password" required autocomplete="current-password"></label>
         <button class="big mt-4">Sign in</button>
     </form>

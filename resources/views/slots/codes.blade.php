@@ -8,7 +8,8 @@
     <x-form :action="route('jobs.slots.credentials.store', [$job, $slot])">
         <input type="hidden" name="station" value="{{ $bench->station }}">
         <label class="field"><span>What it is for</span><input name="label" maxlength="120" required></label>
-        <label class="field"><span>Code from the sticker</span><input name="secret" maxlength="512" autocomplete="off" spellcheck="false" required></label>
+        <label class="field"><span>Code from the sticker</span>
+            <input name="secret" maxlength="512" autocomplete="off" spellcheck="false" required></label>
         <button class="btn">Store the code</button>
     </x-form>
 </details>

@@ -12,7 +12,8 @@
         <tr><td>Sends, with both antennas</td><td>{{ sprintf('%.1f dBm', $b['txDbm'] + $b['gainsDb']) }}</td></tr>
         <tr><td>{{ sprintf('%.1f m of free space', $b['distanceM']) }}</td><td>{{ sprintf('−%.1f dB', $b['freeSpaceDb']) }}</td></tr>
         @foreach ($b['crossed'] as $crossed)
-        <tr><td>{{ Str::ucfirst($crossed['what']) }}@if ($crossed['extrapolated']) <span class="quiet">(outside the standard’s range)</span>@endif</td>
+        <tr><td>{{ Str::ucfirst($crossed['what']) }}@if ($crossed['extrapolated']) <span
+            class="quiet">(outside the standard’s range)</span>@endif</td>
             <td>{{ sprintf('−%.1f dB', $crossed['lossDb']) }}</td></tr>
         @endforeach
         <tr><td>Furniture and people <span class="quiet">(assumed)</span></td><td>{{ sprintf('−%.1f dB', $b['clutterDb']) }}</td></tr>

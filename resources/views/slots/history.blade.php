@@ -13,11 +13,13 @@
 <details id="record"><summary>Record of proofs</summary>
     <ul class="rows">
         @foreach ($open->record as $result)
-        <li><span>{{ $result->rung->words($open->joining()) }}: {{ str_replace('-', ' ', $result->outcome->value) }}{{ $result->reason ? ", {$result->reason}" : '' }}
+        <li><span>{{ $result->rung->words($open->joining()) }}:
+            {{ str_replace('-', ' ', $result->outcome->value) }}{{ $result->reason ? ", {$result->reason}" : '' }}
             @if ($result->withdrawn_at)<span class="quiet">Taken back: {{ $result->withdrawn_because }}</span>
             @elseif ($result->node_id !== $slot->node_id)<span class="quiet">Shown by another device</span>
             @endif</span>
-            <span class="end quiet">{{ $result->at->onSite()->format('j M, H:i') }}{{ $result->user ? ", {$result->user->name}" : '' }}</span></li>
+            <span class="end quiet">{{ $result->at->onSite()->format('j M, H:i') }}{{ $result->user ? ", {$result->user->name}"
+                : '' }}</span></li>
         @endforeach
     </ul>
 </details>

@@ -5,10 +5,12 @@
     <ol class="ladder">
         @foreach (Rung::cases() as $rung)
         @php($proof = $card->ladder->proof($rung))
-        @php($mark = match ($proof?->outcome) { Outcome::Passed => 'passed', Outcome::Failed => 'failed', Outcome::NotTested => 'not', default => 'open' })
+        @php($mark = match ($proof?->outcome) { Outcome::Passed => 'passed', Outcome::Failed => 'failed', Outcome::NotTested => 'not',
+            default => 'open' })
         <li>
             <div class="rung">
-                <svg viewBox="0 0 26 26" aria-hidden="true"><circle class="mark-{{ $mark }}" cx="13" cy="13" r="11"/>@if ($mark === 'passed')<path
+                <svg viewBox="0 0 26 26" aria-hidden="true"><circle class="mark-{{ $mark }}" cx="13" cy="13"
+                    r="11"/>@if ($mark === 'passed')<path
                     d="M8 13.5l3.5 3.5 6.5-7.5"/>@endif</svg>
                 <span>{{ $rung->words($open->joining()) }}</span>
                 <span class="end">{{ match ($proof?->outcome) {

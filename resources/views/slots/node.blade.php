@@ -1,6 +1,7 @@
 @if ($card->node)
 <table class="breakdown"><caption class="visually-hidden">Its node</caption><tbody>
-    <tr><td>Name</td><td class="!whitespace-normal !font-sans">{{ $slot->name ?? 'none yet' }}{{ $slot->name && ! $slot->named_at ? ' (not on the device yet)' : '' }}</td></tr>
+    <tr><td>Name</td><td class="!whitespace-normal !font-sans">{{ $slot->name ?? 'none yet' }}{{ $slot->name && ! $slot->named_at
+        ? ' (not on the device yet)' : '' }}</td></tr>
     <tr><td>Address</td><td class="break-all !whitespace-normal">{{ $card->node->address }}</td></tr>
     @if (count($bench->sheet->hubs) > 1 && $card->hub)
     <tr><td>Hub</td><td>{{ $card->hub->gateway->name }}</td></tr>

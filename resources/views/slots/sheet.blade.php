@@ -26,5 +26,6 @@
     @include('slots.codes')
 @endcan
 @if ($mayWork)
-    <x-later id="edit-slot" :href="route('jobs.forms.edit-slot', [$job, $slot, 'station' => $bench->station])" title="Change the plan here"/>
+    <x-later id="edit-slot" :href="route('jobs.forms.edit-slot', [$job, $slot, 'station' => $bench->station])"
+        title="Change the plan here"/>
 @endif

@@ -5,7 +5,8 @@
 </div>
 <ul class="rows">
     @foreach ($cards as $card)
-    <li><a href="{{ $bench->url(['slot' => $card->key(), 'storey' => null]) }}" data-opens-slot>@chip($card->profile->protocol)<span>{{ $card->title() }}</span>
+    <li><a href="{{ $bench->url(['slot' => $card->key(), 'storey' => null]) }}"
+        data-opens-slot>@chip($card->profile->protocol)<span>{{ $card->title() }}</span>
         <span class="end quiet">{{ $card->standing()->words() }}</span></a></li>
     @endforeach
 </ul>

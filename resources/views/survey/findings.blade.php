@@ -7,7 +7,8 @@
             @if ($finding->slot === null)
             <p><strong>{{ $finding->title }}</strong></p>
             @else
-            <a href="{{ $bench->url(['slot' => $finding->slot, 'storey' => null]) }}" data-opens-slot><strong>{{ $finding->title }}</strong></a>
+            <a href="{{ $bench->url(['slot' => $finding->slot, 'storey' => null]) }}"
+                data-opens-slot><strong>{{ $finding->title }}</strong></a>
             @endif
             <p class="quiet">{{ $finding->text }}</p>
             @if (! $findings->isOpen($finding))

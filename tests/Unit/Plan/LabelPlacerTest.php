@@ -35,7 +35,8 @@ final class LabelPlacerTest extends TestCase
         $above = new Box(3, 4.2, 4, 0.5);
         $right = new Box(5.4, 4.7, 2, 0.6);
         $where = function (Box ...$taken) use ($plate): string {
-            $box = $this->placer([$plate, ...array_values($taken)])->place([new Label('a', ['Lamp'], $plate, self::SIZE)])['a']['box'] ?? null;
+            $box = $this->placer([$plate, ...array_values($taken)])
+                ->place([new Label('a', ['Lamp'], $plate, self::SIZE)])['a']['box'] ?? null;
 
             return match (true) {
                 $box === null => 'nowhere',
@@ -66,7 +67,12 @@ final class LabelPlacerTest extends TestCase
         $plate = Box::around(5, 5, 0.8, 0.6);
         $below = new Box(3, 5.3, 4, 0.5);
         $free = (new LabelPlacer(new Box(0, 0, 10, 10), [$plate], [$below]))->place([new Label('a', ['Lamp'], $plate, self::SIZE)]);
-        $forced = (new LabelPlacer(new Box(0, 0, 10, 10), [$plate], [new Box(0, 0, 10, 10)]))->place([new Label('a', ['Lamp'], $plate, self::SIZE)]);
+        $forced = (new LabelPlacer(new Box(0, 0, 10, 10), [$plate], [new Box(0, 0, 10, 10)]))->place([new Label(
+            'a',
+            ['Lamp'],
+            $plate,
+            self::SIZE,
+        )]);
 
         self::assertFalse($free['a']['box']->overlaps($below));
         self::assertArrayHasKey('a', $forced);
@@ -81,7 +87,16 @@ final class LabelPlacerTest extends TestCase
             for ($i = 0; $i < 25; $i++) {
                 $plates[] = Box::around($random->getInt(5, 115) / 10, $random->getInt(5, 75) / 10, 0.8, 0.6);
             }
-            $labels = array_map(static fn (int $at, Box $plate): Label => new Label("l{$at}", [str_repeat('name ', $at % 4 + 1), 'n'], $plate, self::SIZE), array_keys($plates), $plates);
+            $labels = array_map(
+                static fn (int $at, Box $plate): Label => new Label(
+                    "l{$at}",
+                    [str_repeat('name ', $at % 4 + 1), 'n'],
+                    $plate,
+                    self::SIZE,
+                ),
+                array_keys($plates),
+                $plates,
+            );
             $boxes = array_column((new LabelPlacer($frame, $plates))->place($labels), 'box');
             foreach ($boxes as $i => $box) {
                 self::assertTrue($box->isInside($frame));
@@ -106,7 +121,10 @@ final class LabelPlacerTest extends TestCase
             $boxes = Box::along($ax, $ay, $bx, $by, 0.4);
             for ($share = 0.0; $share <= 1.0; $share += 0.05) {
                 $spot = Box::around($ax + ($bx - $ax) * $share, $ay + ($by - $ay) * $share, 0.01, 0.01);
-                self::assertNotEmpty(array_filter($boxes, static fn (Box $box): bool => $box->overlaps($spot)), "{$ax} {$ay} {$bx} {$by} at {$share}");
+                self::assertNotEmpty(
+                    array_filter($boxes, static fn (Box $box): bool => $box->overlaps($spot)),
+                    "{$ax} {$ay} {$bx} {$by} at {$share}",
+                );
             }
         }
     }
@@ -116,7 +134,11 @@ final class LabelPlacerTest extends TestCase
         $groups = PlateStacks::of(['a' => [1.0, 1.0], 'b' => [1.3, 1.2], 'c' => [5.0, 1.0], 'd' => [1.5, 1.1]], 0.8, 0.6);
 
         self::assertSame([['a', 'b', 'd'], ['c']], $groups);
-        self::assertSame([['a'], ['b']], PlateStacks::of(['a' => [1.0, 1.0], 'b' => [1.1, 1.7]], 0.8, 0.6), 'far enough apart in one direction');
+        self::assertSame(
+            [['a'], ['b']],
+            PlateStacks::of(['a' => [1.0, 1.0], 'b' => [1.1, 1.7]], 0.8, 0.6),
+            'far enough apart in one direction',
+        );
     }
 
     /** @param list<Box> $taken */

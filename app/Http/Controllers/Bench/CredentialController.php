@@ -17,7 +17,10 @@ final class CredentialController
 {
     public function store(CredentialRequest $request, SiteJob $job, Slot $slot, Logbook $logbook): RedirectResponse
     {
-        Credential::query()->create(['site_job_id' => $job->id, 'slot_id' => $slot->id, 'kind' => 'code', 'label' => $request->string('label'), 'secret' => $request->string('secret')->toString()]);
+        Credential::query()->create([
+            'site_job_id' => $job->id, 'slot_id' => $slot->id, 'kind' => 'code', 'label' => $request->string('label'),
+            'secret' => $request->string('secret')->toString(),
+        ]);
         $logbook->write($job, $request->person(), 'secret', "Stored a code for the {$slot->title()}.", $slot);
 
         return redirect($request->backToSlot($slot), 303);

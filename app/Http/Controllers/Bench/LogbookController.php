@@ -16,7 +16,10 @@ final class LogbookController
 
     public function index(SiteJob $job): View
     {
-        return view('drawers.logbook', ['job' => $job, 'entries' => $job->logEntries()->latest('at')->latest('id')->limit(self::SHOWN)->get()]);
+        return view('drawers.logbook', [
+            'job' => $job,
+            'entries' => $job->logEntries()->latest('at')->latest('id')->limit(self::SHOWN)->get(),
+        ]);
     }
 
     public function store(NoteRequest $request, SiteJob $job, Logbook $logbook): RedirectResponse

@@ -19,6 +19,8 @@ final class PlanController
     {
         $drawing = Draughtsman::draw(JobSheet::of($job)->plan(), $storey->key, new Lens);
 
-        return response()->view('plan.file', ['drawing' => $drawing, 'paint' => PlanStyle::paper()])->header('Content-Type', 'image/svg+xml');
+        return response()
+            ->view('plan.file', ['drawing' => $drawing, 'paint' => PlanStyle::paper()])
+            ->header('Content-Type', 'image/svg+xml');
     }
 }

@@ -27,8 +27,10 @@ final class SnagController
     public function store(SnagRequest $request, SiteJob $job, Logbook $logbook): RedirectResponse
     {
         $slot = $job->slots()->where('key', $request->string('slot'))->first();
-        Snag::query()->create(['site_job_id' => $job->id, 'key' => (string) str()->ulid(), 'slot_id' => $slot?->id, 'text' => $request->string('text'),
-            'raised_by' => $request->person()->name, 'raised_at' => now(), 'state' => 'open']);
+        Snag::query()->create([
+            'site_job_id' => $job->id, 'key' => (string) str()->ulid(), 'slot_id' => $slot?->id, 'text' => $request->string('text'),
+            'raised_by' => $request->person()->name, 'raised_at' => now(), 'state' => 'open',
+        ]);
         $logbook->write($job, $request->person(), 'snag', "Raised a snag: {$request->string('text')}", $slot);
 
         return redirect()->route('jobs.snags', $job, 303);
@@ -37,7 +39,13 @@ final class SnagController
     /** Clears a snag: what was wrong is put right. */
     public function update(JobRequest $request, SiteJob $job, Snag $snag, Logbook $logbook, OptimisticLock $lock): RedirectResponse
     {
-        $lock->update($snag, $request->integer('lock_version'), ['state' => 'cleared', 'closed_by' => $request->person()->name, 'closed_at' => now()], 'this snag', ['state' => 'State']);
+        $lock->update(
+            $snag,
+            $request->integer('lock_version'),
+            ['state' => 'cleared', 'closed_by' => $request->person()->name, 'closed_at' => now()],
+            'this snag',
+            ['state' => 'State'],
+        );
         $logbook->write($job, $request->person(), 'snag', "Cleared: {$snag->text}");
 
         return redirect()->route('jobs.snags', $job, 303);

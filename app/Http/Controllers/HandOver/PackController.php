@@ -23,7 +23,7 @@ final class PackController
 
     public function show(SiteJob $job, Pack $pack): Response
     {
-        abort_if($pack->path === null, 404, 'This pack was not made.');
+        abort_if($pack->path === null, 404);
 
         return Storage::disk('local')->download($pack->path, "{$job->key}-pack-{$pack->number}.pdf", ['Content-Type' => 'application/pdf']);
     }

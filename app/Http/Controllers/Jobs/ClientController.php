@@ -14,7 +14,9 @@ final class ClientController
 {
     public function update(ClientRequest $request, SiteJob $job, Logbook $logbook, OptimisticLock $lock): RedirectResponse
     {
-        $lock->update($job, $request->integer('lock_version'), $request->values(), 'the client of this job', ['client_name' => 'Client', 'client_email' => 'E-mail', 'client_phone' => 'Telephone', 'address' => 'Address']);
+        $lock->update($job, $request->integer('lock_version'), $request->values(), 'the client of this job', [
+            'client_name' => 'Client', 'client_email' => 'E-mail', 'client_phone' => 'Telephone', 'address' => 'Address',
+        ]);
         $logbook->write($job, $request->person(), 'job', 'Changed the client’s details.');
 
         return redirect()->route('jobs.index', status: 303);

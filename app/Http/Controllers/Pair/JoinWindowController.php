@@ -23,8 +23,13 @@ final class JoinWindowController
         return redirect()->route('jobs.pair', ['job' => $job, 'next' => $slot->key], 303);
     }
 
-    public function destroy(JobRequest $request, SiteJob $job, JoinWindow $joinWindow, JoinWindows $windows, Logbook $logbook): RedirectResponse
-    {
+    public function destroy(
+        JobRequest $request,
+        SiteJob $job,
+        JoinWindow $joinWindow,
+        JoinWindows $windows,
+        Logbook $logbook,
+    ): RedirectResponse {
         $windows->close($joinWindow);
         $logbook->write($job, $request->person(), 'pair', 'Closed the join window.');
 

@@ -14,8 +14,14 @@ use Illuminate\Http\RedirectResponse;
 
 final class PutOffController
 {
-    public function store(JobRequest $request, SiteJob $job, Slot $slot, PutOff $putOff, JoinWindows $windows, Logbook $logbook): RedirectResponse
-    {
+    public function store(
+        JobRequest $request,
+        SiteJob $job,
+        Slot $slot,
+        PutOff $putOff,
+        JoinWindows $windows,
+        Logbook $logbook,
+    ): RedirectResponse {
         $putOff->add($job, $slot);
         $windows->letGo($slot);
         $logbook->write($job, $request->person(), 'pair', "Skipped the {$slot->title()} for now.", $slot);

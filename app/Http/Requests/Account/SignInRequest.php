@@ -24,7 +24,9 @@ final class SignInRequest extends FormRequest
     {
         $guesses = mb_strtolower($this->string('email')->toString()).'|'.$this->ip();
         if (RateLimiter::tooManyAttempts($guesses, self::GUESSES_A_MINUTE)) {
-            throw ValidationException::withMessages(['email' => 'Too many tries. Wait '.RateLimiter::availableIn($guesses).' seconds, then try again.'])->status(429);
+            throw ValidationException::withMessages([
+                'email' => 'Too many tries. Wait '.RateLimiter::availableIn($guesses).' seconds, then try again.',
+            ])->status(429);
         }
         if (! Auth::attempt($this->only('email', 'password'), remember: true)) {
             RateLimiter::hit($guesses);

@@ -17,6 +17,9 @@ final class AcceptanceRequest extends JobRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['accepted_by.required' => 'Write the name of the person who accepts it.', 'accepted_by.min' => 'Write the full name of the person who accepts it.'];
+        return [
+            'accepted_by.required' => 'Write the name of the person who accepts it.',
+            'accepted_by.min' => 'Write the full name of the person who accepts it.',
+        ];
     }
 }

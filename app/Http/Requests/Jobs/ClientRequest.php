@@ -13,7 +13,9 @@ final class ClientRequest extends JobRequest
     {
         return [
             'client_name' => ['required', 'string', 'max:120'], 'client_email' => ['nullable', 'email', 'max:120'],
-            'client_phone' => ['nullable', 'string', 'max:40'], 'address' => ['required', 'string', 'max:200'], 'lock_version' => ['required', 'integer'],
+            'client_phone' => ['nullable', 'string', 'max:40'],
+            'address' => ['required', 'string', 'max:200'],
+            'lock_version' => ['required', 'integer'],
         ];
     }
 

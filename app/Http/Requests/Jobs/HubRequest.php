@@ -13,7 +13,11 @@ final class HubRequest extends JobRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:80'], 'room' => ['required', 'string', function (string $attribute, mixed $value, callable $fail): void {
+        return ['name' => ['required', 'string', 'max:80'], 'room' => ['required', 'string', function (
+            string $attribute,
+            mixed $value,
+            callable $fail,
+        ): void {
             if (! $this->siteJob()->rooms()->where('key', $value)->exists()) {
                 $fail('There is no such room on the plan. Add the room first.');
             }
@@ -23,7 +27,10 @@ final class HubRequest extends JobRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => 'Say what the hub is called.', 'room.required' => 'Say which room it stands in. An empty plan needs its rooms first.'];
+        return [
+            'name.required' => 'Say what the hub is called.',
+            'room.required' => 'Say which room it stands in. An empty plan needs its rooms first.',
+        ];
     }
 
     public function room(): Room

@@ -18,7 +18,8 @@ final class VisitRequest extends JobRequest
         $minutes = ['required', 'integer', 'min:0', 'max:'.self::MOST_MINUTES];
 
         return [
-            'visit_number' => ['required', 'integer', 'min:1', 'lte:visit_of'], 'visit_of' => ['required', 'integer', 'min:1', 'max:'.self::MOST_VISITS],
+            'visit_number' => ['required', 'integer', 'min:1', 'lte:visit_of'],
+            'visit_of' => ['required', 'integer', 'min:1', 'max:'.self::MOST_VISITS],
             'planned_minutes' => $minutes, 'used_minutes' => $minutes, 'lock_version' => ['required', 'integer'],
         ];
     }

@@ -14,14 +14,20 @@ final class RelayRequest extends JobRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['protocol' => ['required', Rule::in(array_column(Protocol::meshes(), 'value'))], 'point' => ['required', 'string', function (string $attribute, mixed $value, callable $fail): void {
-            $point = $this->siteJob()->points()->where('key', $value)->where('mains', true)->first();
-            if ($point === null) {
-                $fail('There is no such mains point on the plan any more. Open the page again.');
-            } elseif ($this->siteJob()->slots()->where('point_id', $point->id)->exists()) {
-                $fail('That point is taken by now. Open the page again for another place.');
-            }
-        }]];
+        return [
+            'protocol' => ['required', Rule::in(array_column(Protocol::meshes(), 'value'))],
+            'point' => ['required', 'string', $this->isFree(...)],
+        ];
+    }
+
+    private function isFree(string $attribute, mixed $key, callable $fail): void
+    {
+        $point = $this->siteJob()->points()->where('key', $key)->where('mains', true)->first();
+        if ($point === null) {
+            $fail('There is no such mains point on the plan any more. Open the page again.');
+        } elseif ($this->siteJob()->slots()->where('point_id', $point->id)->exists()) {
+            $fail('That point is taken by now. Open the page again for another place.');
+        }
     }
 
     public function protocol(): Protocol

@@ -17,7 +17,10 @@ final class HandPairingRequest extends JobRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['address.required' => 'Give its address as its controller shows it, for example “node 7”.', 'address.regex' => 'An address has letters, digits, spaces, dots, colons and dashes only.',
-            'address.max' => 'An address has at most 40 characters. Don’t put a code here: codes have a place of their own.'];
+        return [
+            'address.required' => 'Give its address as its controller shows it, for example “node 7”.',
+            'address.regex' => 'An address has letters, digits, spaces, dots, colons and dashes only.',
+            'address.max' => 'An address has at most 40 characters. Don’t put a code here: codes have a place of their own.',
+        ];
     }
 }

@@ -36,7 +36,9 @@ final class JobRulesRequest extends JobRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['acceptance_db.between' => 'A link is accepted from '.Margin::THIN_DB.' to 40 dB on: below '.Margin::THIN_DB.' dB it is lost.', 'clutter_constant_db.between' => 'Furniture and people cost 0 to '.Clutter::MOST_CONSTANT_DB.' dB.',
+        return ['acceptance_db.between' => 'A link is accepted from '.Margin::THIN_DB.' to 40 dB on: below '
+            .Margin::THIN_DB.' dB it is lost.',
+            'clutter_constant_db.between' => 'Furniture and people cost 0 to '.Clutter::MOST_CONSTANT_DB.' dB.',
             'clutter_db_per_metre.between' => 'Furniture and people cost 0 to '.Clutter::MOST_DB_PER_METRE.' dB for each metre.'];
     }
 

@@ -15,13 +15,16 @@ final class RoomRequest extends JobRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['storey' => ['required', 'string'], 'measured' => ['required', 'string', 'max:120', static function (string $attribute, mixed $value, callable $fail): void {
-            try {
-                MeasuredRoom::parse((string) $value);
-            } catch (InvalidInput $refused) {
-                $fail($refused->getMessage());
-            }
-        }]];
+        return ['storey' => ['required', 'string'], 'measured' => ['required', 'string', 'max:120', self::isMeasured(...)]];
+    }
+
+    private static function isMeasured(string $attribute, mixed $value, callable $fail): void
+    {
+        try {
+            MeasuredRoom::parse((string) $value);
+        } catch (InvalidInput $refused) {
+            $fail($refused->getMessage());
+        }
     }
 
     /** @return array<string, string> */

@@ -103,7 +103,8 @@ final class SlotRequest extends JobRequest
         $place = "x {$this->input('x')} m, y {$this->input('y')} m";
         $validator->errors()->add('x', $id === null
             ? "{$place} lies outside every room of that storey."
-            : "{$place} lies in the {$geometry->roomTitle($geometry->rooms[$id])}, and {$geometry->roomTitle($room)} was chosen. Choose that room, or another place.");
+            : "{$place} lies in the {$geometry->roomTitle($geometry->rooms[$id])}, and {$geometry->roomTitle($room)} was chosen. "
+                .'Choose that room, or another place.');
     }
 
     /** @param array{id: int, storey: string} $room */

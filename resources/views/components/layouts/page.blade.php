@@ -1,6 +1,7 @@
 @props(['title', 'user' => null])
 @php($htmx = [
-    'includeIndicatorStyles' => false, 'allowEval' => false, 'historyCacheSize' => 0, 'refreshOnHistoryMiss' => true, 'scrollIntoViewOnBoost' => false,
+    'includeIndicatorStyles' => false, 'allowEval' => false, 'historyCacheSize' => 0, 'refreshOnHistoryMiss' => true,
+        'scrollIntoViewOnBoost' => false,
     'timeout' => 15000, 'defaultSettleDelay' => 0,
     'responseHandling' => [
         ['code' => '204', 'swap' => false], ['code' => '[23]..', 'swap' => true],
@@ -20,7 +21,8 @@
 <body data-single-keys="{{ $user === null || $user->single_keys ? 'on' : 'off' }}">
 {{ $slot }}
 <div id="banner" role="status" hidden></div>
-<div id="notice" role="alert">@if (session('notice'))<p>{{ session('notice') }}</p><button type="button" class="btn" data-close="notice">Close</button>@endif</div>
+<div id="notice" role="alert">@if (session('notice'))<p>{{ session('notice') }}</p>
+    <button type="button" class="btn" data-close="notice">Close</button>@endif</div>
 <div id="drawer"></div>
 </body>
 </html>
