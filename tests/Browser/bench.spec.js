@@ -213,6 +213,7 @@ test('two people who edit one slot both see both values', async ({ page, browser
     await notice.getByRole('link', { name: 'Load theirs, then change it again' }).click();
     await page.getByText('Change the plan here').click();
     await expect(page.getByLabel('Note')).toHaveValue('left of the door');
+    await other.context().close();
 });
 
 test('a form keeps its values while the server is away, and sending again is safe', async ({ page, context }) => {

@@ -104,8 +104,50 @@ final class JobFileTest extends TestCase
             'a proof of nothing' => [$set('proofs.0.slot', 'ghost'), 'unknown-id', '$.proofs[0].slot'],
             'a rung that is none' => [$set('proofs.0.rung', 'roof'), 'unknown-value', '$.proofs[0].rung'],
             'a time that is none' => [$set('proofs.0.at', 'noon'), 'out-of-range', '$.proofs[0].at'],
+            'a channel that is none' => [$set('gateways.0.networks.0.channel', 99), 'out-of-range', '$.gateways[0].networks[0].channel'],
             'a number as text' => [$set('job.acceptanceDb', '12'), 'bad-type', '$.job.acceptanceDb'],
         ];
+    }
+
+    public function test_a_file_of_the_first_version_is_lifted(): void
+    {
+        $second = json_decode(self::read('lantern-house'), true);
+        $first = ['version' => 1, 'surveys' => $second['meshReadings'] ?? []] + $second;
+        unset($first['meshReadings']);
+        $attempt = array_diff_key($second['attempts'][0], ['light' => true]);
+        $first['attempts'] = [['sawLight' => true] + $attempt, ['sawLight' => false] + $attempt, $attempt];
+        $first['proofs'] = array_map(static fn (array $proof): array => array_diff_key($proof, ['node' => 1, 'withdrawn' => 1]), $second['proofs']);
+        $data = JobFile::parse((string) json_encode($first))->data;
+
+        self::assertSame(2, $data['version']);
+        self::assertSame(['seen', null, null], array_column($data['attempts'], 'light'));
+        self::assertArrayNotHasKey('sawLight', $data['attempts'][0]);
+        self::assertSame($second['meshReadings'] ?? [], $data['meshReadings']);
+        self::assertSame(array_column($second['proofs'], 'node'), array_column($data['proofs'], 'node'));
+    }
+
+    public function test_a_triangle_is_a_room_and_a_line_is_none(): void
+    {
+        $data = json_decode(self::read('lantern-house'), true);
+        $data['rooms'][0]['outline'] = [[0, 0], [0.2, 0], [0, 0.1]];
+        self::assertNotEmpty(JobFile::parse((string) json_encode($data))->slots);
+
+        $data['rooms'][0]['outline'] = [[0, 0], [0.1, 0], [0, 0.1]];
+        $this->expectException(InvalidInput::class);
+        $this->expectExceptionMessage('three corners');
+        JobFile::parse((string) json_encode($data));
+    }
+
+    public function test_a_wall_stands_on_the_floor_of_its_storey(): void
+    {
+        $data = json_decode(self::read('lantern-house'), true);
+        $storeys = array_column($data['storeys'], 'elevation', 'key');
+        $highest = max(array_map(static fn (array $wall): float => $storeys[$wall['storey']] + $wall['height'], $data['walls']));
+        $lowest = min(array_map(static fn (array $wall): float => $storeys[$wall['storey']], $data['walls']));
+        $walls = JobFile::parse(self::read('lantern-house'))->building->walls;
+
+        self::assertEqualsWithDelta($highest, max(array_map(static fn ($wall): float => $wall->top, $walls)), 1e-9);
+        self::assertEqualsWithDelta($lowest, min(array_map(static fn ($wall): float => $wall->bottom, $walls)), 1e-9);
     }
 
     public function test_what_is_no_json_is_said_so(): void

@@ -99,6 +99,10 @@ final class RadioCheckTest extends TestCase
             ],
             $texts,
         );
+        self::assertStringStartsWith(
+            'The wall siren sends a value every 1.3 s: up to 4 % of the time on air',
+            $this->texts(Region::Eu, [], $this->zwave(reporting: new Reporting(1.25, 1)))[0],
+        );
         self::assertSame([], $this->texts(Region::Eu, [], $this->zwave(reporting: new Reporting(10, 2))), 'exactly at the limit');
         self::assertSame([], $this->texts(Region::Us, [], $this->zwave(Region::Us, reporting: new Reporting(1, 9))), 'no limit there');
     }
@@ -142,7 +146,24 @@ final class RadioCheckTest extends TestCase
             'Long Range, first channel' => [864.4, Region::Eu, 0.001],
             'Long Range, second channel' => [866.4, Region::Eu, 0.01],
             'hand remotes' => [433.92, Region::Eu, 0.1],
+            'lowest of all' => [433.05, Region::Eu, 0.1],
+            'last of the remotes' => [434.79, Region::Eu, 0.1],
+            'beyond the remotes' => [434.8, Region::Eu, null],
+            'below the first of 868' => [862.9, Region::Eu, null],
+            'first of 868' => [863.0, Region::Eu, 0.001],
+            'last of the first' => [864.99, Region::Eu, 0.001],
+            'first of the second' => [865.01, Region::Eu, 0.01],
+            'last of the second' => [868.6, Region::Eu, 0.01],
             'between two bands' => [868.65, Region::Eu, null],
+            'alarms, from' => [868.7, Region::Eu, 0.001],
+            'alarms, to' => [869.2, Region::Eu, 0.001],
+            'after the alarms' => [869.3, Region::Eu, null],
+            'the generous band, from' => [869.4, Region::Eu, 0.1],
+            'the generous band, to' => [869.65, Region::Eu, 0.1],
+            'before the last' => [869.68, Region::Eu, null],
+            'the last, from' => [869.7, Region::Eu, 0.01],
+            'the last, to' => [870.0, Region::Eu, 0.01],
+            'beyond the last' => [870.1, Region::Eu, null],
             'Wi-Fi' => [2440, Region::Eu, null],
             'the same frequency elsewhere' => [868.42, Region::Us, null],
         ];

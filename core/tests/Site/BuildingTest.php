@@ -127,6 +127,74 @@ final class BuildingTest extends TestCase
         self::assertSame([0.0, 0.0, 4.0, 4.0], array_map(floatval(...), $notched->bounds()));
     }
 
+    public function test_a_slanting_outline_is_measured_and_met_as_exactly(): void
+    {
+        $triangle = new Polygon([[1, 2], [5, 3], [2, 7]]);
+
+        self::assertEqualsWithDelta(9.5, $triangle->area(), 1e-12);
+        self::assertTrue($triangle->contains(3, 2.5), 'the middle of an edge');
+        self::assertTrue($triangle->contains(3.5, 5), 'the middle of the next');
+        self::assertTrue($triangle->contains(1.5, 4.5), 'the middle of the last');
+        self::assertFalse($triangle->contains(3, 2.499), 'a millimetre off it');
+        self::assertFalse($triangle->contains(9, 4), 'on the line of an edge, beyond its end');
+        self::assertFalse($triangle->contains(-3, 1), 'on the line of an edge, before its start');
+        self::assertTrue($triangle->contains(2.5, 4));
+        self::assertSame([1.0, 2.0, 5.0, 7.0], array_map(floatval(...), $triangle->bounds()));
+        self::assertSame([0.0, 0.0, 0.0, 0.0], (new Polygon([]))->bounds());
+    }
+
+    public function test_a_ray_level_with_a_corner_is_counted_once(): void
+    {
+        $diamond = new Polygon([[2, 0], [4, 2], [2, 4], [0, 2]]);
+
+        self::assertTrue($diamond->contains(1, 2));
+        self::assertFalse($diamond->contains(-1, 2));
+        self::assertFalse($diamond->contains(5, 2));
+        self::assertFalse($diamond->contains(1, 0));
+        self::assertFalse($diamond->contains(3, 4));
+    }
+
+    #[DataProvider('passages')]
+    public function test_a_door_near_a_place_is_found_on_its_storey(float $x, float $y, float $z, bool $isNear): void
+    {
+        $wall = new Wall([0, 0], [6, 0], 3, 5.5, [], [new Opening('door', 1.0, 1.0, 0.0, 2.0, [])]);
+        $building = new Building($wall->segments(), []);
+
+        self::assertSame($isNear, $building->hasPassageNear($x, $y, $z, 2.0));
+    }
+
+    /** @return list<array{float, float, float, bool}> */
+    public static function passages(): array
+    {
+        return [
+            [1.5, 2.0, 4, true], [1.5, 2.01, 4, false], [3.5, 0, 4, true], [3.6, 0, 4, false], [1.5, 1, 3, true], [1.5, 1, 2.9, false],
+            [1.5, 1, 6, true], [1.5, 1, 6.1, false],
+        ];
+    }
+
+    public function test_an_opening_that_fills_its_wall_leaves_no_slivers(): void
+    {
+        $whole = new Wall([0, 0], [2, 0], 0, 2.5, [], [new Opening('gap', 0, 2.0, 0.0, 2.5, [])]);
+        $toTheEnd = new Wall([0, 0], [2, 0], 0, 2.5, [], [new Opening('gap', 1.0, 1.0, 0.0, 2.5, [])]);
+
+        self::assertCount(1, $whole->segments());
+        self::assertCount(2, $toTheEnd->segments());
+        self::assertSame([1.5, 0.0], array_map(floatval(...), $whole->pointAt(1.5)));
+    }
+
+    public function test_the_nearest_place_on_a_wall_is_between_its_ends_and_within_its_height(): void
+    {
+        $wall = $this->wall([0, 0], [4, 0], 0, 2.5);
+
+        self::assertSame([0.0, 0.5], [(float) ($wall->footOf(new Vec3(0, 0.5, 1))['x'] ?? -1), $wall->footOf(new Vec3(0, 0.5, 1))['off'] ?? 0]);
+        self::assertSame(-0.5, $wall->footOf(new Vec3(4, -0.5, 2.5))['off'] ?? 0, 'at its end, at its top');
+        self::assertNotNull($wall->footOf(new Vec3(0.5, 0.5, 0)), 'at its foot');
+        self::assertNull($wall->footOf(new Vec3(-0.01, 0, 1)));
+        self::assertNull($wall->footOf(new Vec3(4.01, 0, 1)));
+        self::assertNull($wall->footOf(new Vec3(1, 0, 2.51)));
+        self::assertNull($wall->footOf(new Vec3(1, 0, -0.01)));
+    }
+
     /**
      * @param  array{float, float}  $from
      * @param  array{float, float}  $to

@@ -1,7 +1,9 @@
 <section class="side" id="move" aria-label="{{ $bench->open === null && $bench->stack === [] ? 'The next move' : 'Slot' }}" tabindex="-1">
     @foreach ($bench->sheet->silentHubs() as $hub)
-    <p class="note danger" role="status">{{ $hub->gateway->name }} has not answered since
-        {{ $hub->silentSince()->onSite()->format('H:i') }}. What needs its radio waits; the rest goes on.</p>
+    <p class="note danger" role="status">
+        {{ $hub->gateway->name }} has not answered since {{ $hub->silentSince()->onSite()->format('H:i') }}.
+        What needs its radio waits; the rest goes on.
+    </p>
     @endforeach
     @if (session('notice') && request()->headers->has('HX-Request'))
     <p class="note danger" role="alert">{{ session('notice') }}</p>
