@@ -12,6 +12,7 @@ use App\Http\Controllers\Name;
 use App\Http\Controllers\Pair;
 use App\Http\Controllers\Survey;
 use App\Http\Middleware\ConfirmSave;
+use App\Http\Middleware\TouchJob;
 use App\Idempotency\StoreOnce;
 use Illuminate\Support\Facades\Route;
 
@@ -32,7 +33,7 @@ Route::middleware(['auth', 'company', ConfirmSave::class, StoreOnce::class])->gr
     Route::post('/jobs', [Jobs\JobController::class, 'store'])->name('jobs.store');
     Route::post('/job-files', [Jobs\JobFileController::class, 'store'])->name('job-files.store');
 
-    Route::prefix('/jobs/{job}')->name('jobs.')->middleware('can:view,job')->scopeBindings()->group(static function (): void {
+    Route::prefix('/jobs/{job}')->name('jobs.')->middleware(['can:view,job', TouchJob::class])->scopeBindings()->group(static function (): void {
         Route::get('/', [Jobs\JobController::class, 'show'])->name('show');
         foreach (StationList::names() as $station) {
             Route::get("/{$station}", Bench\StationController::class)->defaults('station', $station)->name($station);

@@ -20,25 +20,33 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class BenchPage
 {
-    public function __construct(private StationList $stations, private Stage $stage) {}
+    public function __construct(private StationList $stations, private Stage $stage, private KeptPages $kept) {}
 
     public function show(Request $request, SiteJob $job, string $station): Response
     {
         if ($request->query('since') === (string) $job->live_version) {
             return response()->noContent();
         }
-        $bench = $this->bench($request, $job, $station);
+        $data = ['job' => $job, 'user' => $request->user(), 'liveUrl' => $this->liveUrl($request, $job)];
         $seen = $this->seen($request);
-        $parts = $this->parts($bench, $seen['stage'] ?? null);
-        $data = ['bench' => $bench, 'job' => $job, 'parts' => $parts, 'liveUrl' => $this->liveUrl($request, $job)];
         if ($seen !== []) {
-            $changed = array_filter($parts, static fn (Part $part): bool => ($seen[$part->name] ?? null) !== $part->version);
+            $page = $this->page($request, $job, $station, $seen['stage'] ?? null);
 
-            return response()->view('bench.parts', [...$data, 'parts' => $changed]);
+            return response()->view('bench.parts', [...$data, 'page' => $page->changedSince($seen)]);
         }
+        $data['page'] = $this->kept->page($request, $job, $station, fn (): PageInPieces => $this->page($request, $job, $station));
         $isFragment = $request->headers->has('HX-Request') && ! $request->headers->has('HX-History-Restore-Request');
 
         return response(view('bench.show', $data)->fragmentIf($isFragment, 'bench'));
+    }
+
+    /** @param string|null $seenStage version of the plan that is on screen already */
+    private function page(Request $request, SiteJob $job, string $station, ?string $seenStage = null): PageInPieces
+    {
+        $bench = $this->bench($request, $job, $station);
+        $title = "{$bench->line->tap($station)->title}, {$job->name}";
+
+        return new PageInPieces($title, $bench->move->isLive, $this->parts($bench, $seenStage));
     }
 
     private function bench(Request $request, SiteJob $job, string $station): Bench

@@ -78,7 +78,7 @@ final class SiteJob extends Model
     /** Forecasts are kept per version of the plan: a change makes the old ones history. */
     public function touchPlan(): void
     {
-        $this->newQuery()->whereKey($this->id)->increment('plan_version', 1, ['live_version' => $this->live_version + 1]);
+        $this->newQuery()->whereKey($this->id)->incrementEach(['plan_version' => 1, 'live_version' => 1]);
         $this->refresh();
     }
 

@@ -69,19 +69,18 @@ final readonly class NameJudgement
     /** @return list<string> a device with one field for its name shows that name: it has to fit as it is */
     private static function tooLong(Name $name, Device $device): array
     {
-        $fields = $device->protocol?->rules()->labelFields() ?? [];
-        if ($fields === [] || Name::fitsAsItIs($name->name, $device->protocol)) {
+        if (Name::fitsAsItIs($name->name, $device->protocol) || ! $name->fits($device->protocol)) {
             return [];
         }
-        $short = $name->label($fields[0]);
+        [$field] = $device->protocol?->rules()->labelFields() ?? [];
 
         return [sprintf(
-            '“%s” has %d bytes; the %s takes %d.%s',
+            '“%s” has %d bytes; the %s takes %d. “%s” would fit.',
             $name->name,
             strlen($name->name),
-            $fields[0]->title,
-            $fields[0]->bytes,
-            $short === null ? '' : " “{$short}” would fit.",
+            $field->title,
+            $field->bytes,
+            $name->label($field),
         )];
     }
 

@@ -110,6 +110,103 @@ final class CommandLineTest extends TestCase
         ];
     }
 
+    /**
+     * @param  array<string, mixed>  $input
+     * @param  array<string, mixed>  $defaults
+     */
+    #[DataProvider('defaults')]
+    public function test_what_is_left_out_is_answered_like_its_default(string $verb, array $input, array $defaults): void
+    {
+        self::assertSame(
+            CommandLine::answer($verb, (string) json_encode(array_replace_recursive($input, $defaults))),
+            CommandLine::answer($verb, (string) json_encode($input)),
+        );
+        self::assertSame(0, CommandLine::answer($verb, (string) json_encode($input))[0]);
+    }
+
+    /** @return array<string, array{string, array<string, mixed>, array<string, mixed>}> */
+    public static function defaults(): array
+    {
+        $slot = ['protocol' => 'zwave', 'role' => 'end', 'position' => [0, 0, 0]];
+
+        return [
+            'link' => [
+                'link',
+                ['frequencyMHz' => 2440, 'txDbm' => 8, 'sensitivityDbm' => -97, 'from' => [0, 0, 1], 'to' => [5, 0, 1]],
+                [
+                    'gainTxDbi' => -1, 'gainRxDbi' => -1, 'mountingDb' => 0, 'clutterConstantDb' => 3, 'clutterPerMetreDb' => 0.3,
+                    'walls' => [], 'floors' => [], 'wifi' => [],
+                ],
+            ],
+            'a layer without a thickness' => [
+                'link',
+                [
+                    'frequencyMHz' => 2440, 'txDbm' => 8, 'sensitivityDbm' => -97, 'from' => [0, 0, 1], 'to' => [5, 0, 1],
+                    'walls' => [['from' => [1, -1], 'to' => [1, 1], 'bottom' => 0, 'top' => 2, 'layers' => [['material' => 'brick']]]],
+                ],
+                ['walls' => [['layers' => [['thickness' => 0]]]]],
+            ],
+            'order' => [
+                'order',
+                ['gateway' => 'hub', 'slots' => [['id' => 'a', ...$slot], ['id' => 'b', ...$slot]]],
+                ['school' => 'in-place', 'slots' => [
+                    ['secure' => false, 'parent' => null, 'marginDb' => 0], ['secure' => false, 'parent' => null, 'marginDb' => 0],
+                ]],
+            ],
+            'mesh' => [
+                'mesh',
+                [
+                    'protocol' => 'zigbee',
+                    'root' => 'hub',
+                    'nodes' => [['id' => 'hub', 'role' => 'root'], ['id' => 'r', 'role' => 'router'], ['id' => 'e', 'role' => 'end']],
+                    'links' => [['a' => 'r', 'b' => 'hub', 'marginDb' => 20], ['a' => 'e', 'b' => 'r', 'marginDb' => 20]],
+                ],
+                ['acceptanceDb' => 12, 'nodes' => [1 => ['removable' => false], 2 => ['removable' => false]]],
+            ],
+            'names' => [
+                'names',
+                ['devices' => [['id' => 'a', 'what' => 'light']]],
+                [
+                    'pattern' => '{room} {place} {what} {n}', 'rooms' => [], 'groups' => [], 'ecosystems' => [],
+                    'devices' => [['room' => '', 'place' => '']],
+                ],
+            ],
+        ];
+    }
+
+    /** @param array<string, mixed> $input */
+    #[DataProvider('ends')]
+    public function test_the_ends_of_a_range_are_inside(string $verb, array $input): void
+    {
+        self::assertSame(0, CommandLine::answer($verb, (string) json_encode($input))[0]);
+    }
+
+    /** @return array<string, array{string, array<string, mixed>}> */
+    public static function ends(): array
+    {
+        $link = ['frequencyMHz' => 2440, 'txDbm' => 8, 'sensitivityDbm' => -97, 'from' => [0, 0, 1], 'to' => [5, 0, 1]];
+        $wifi = ['centreMHz' => 2437, 'rssiDbm' => -50, 'busy' => 0];
+        $nodes = static fn (array $hub): array => ['nodes' => [['id' => 'hub', 'role' => 'root', ...$hub]], 'links' => []];
+
+        return [
+            'no hit' => ['presses', ['hits' => 0, 'trials' => 5, 'target' => 0.9]],
+            'one press' => ['presses', ['hits' => 1, 'trials' => 1, 'target' => 0.9]],
+            'all hits' => ['presses', ['hits' => 5, 'trials' => 5, 'target' => 0.9]],
+            'a device that never wakes' => ['battery', [
+                'capacityMah' => 220, 'chemistry' => 'lithium', 'sleepMicroAmp' => 0, 'eventsPerDay' => 0, 'microAmpSecondsPerEvent' => 0,
+            ]],
+            'a narrow network' => ['link', [...$link, 'wifi' => [[...$wifi, 'widthMHz' => 20]]]],
+            'a wide one' => ['link', [...$link, 'wifi' => [[...$wifi, 'widthMHz' => 40]]]],
+            'a flat wall' => ['link', [
+                ...$link, 'walls' => [['from' => [1, -1], 'to' => [1, 1], 'bottom' => 2, 'top' => 2, 'layers' => []]],
+            ]],
+            'no room for children' => ['mesh', ['protocol' => 'zigbee', 'root' => 'hub', ...$nodes(['capacity' => 0])]],
+            'one character' => [
+                'names', ['devices' => [['id' => 'a', 'what' => 'light']], 'ecosystems' => [['id' => 'v', 'maxLength' => 1]]],
+            ],
+        ];
+    }
+
     #[DataProvider('refusals')]
     public function test_input_that_can_not_be_used_is_refused_with_exit_2(string $verb, string $json, string $code, string $at): void
     {
@@ -130,6 +227,16 @@ final class CommandLineTest extends TestCase
 
         return [
             'no such verb' => ['sing', '{}', 'unknown-verb', 'verb'],
+            'a network of some other width' => [
+                'link',
+                '{"frequencyMHz":2440,"txDbm":8,"sensitivityDbm":-97,"from":[0,0,1],"to":[5,0,1],'
+                    .'"wifi":[{"centreMHz":2437,"widthMHz":30,"rssiDbm":-50,"busy":0.5}]}',
+                'out-of-range', '$.wifi[0].widthMHz',
+            ],
+            'hits of unknown presses' => ['presses', '{"hits":3,"target":0.9}', 'missing', '$.trials'],
+            'presses without hits' => ['presses', '{"trials":3,"target":0.9}', 'missing', '$.hits'],
+            'more hits than presses' => ['presses', '{"hits":4,"trials":3,"target":0.9}', 'out-of-range', '$.hits'],
+            'no press at all' => ['presses', '{"hits":0,"trials":0,"target":0.9}', 'out-of-range', '$.trials'],
             'no verb' => ['', '{}', 'unknown-verb', 'verb'],
             'no JSON' => ['mesh', 'nonsense', 'bad-json', '$'],
             'nothing' => ['mesh', '', 'bad-json', '$'],

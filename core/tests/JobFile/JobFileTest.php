@@ -142,12 +142,12 @@ final class JobFileTest extends TestCase
     {
         $data = json_decode(self::read('lantern-house'), true);
         $storeys = array_column($data['storeys'], 'elevation', 'key');
-        $highest = max(array_map(static fn (array $wall): float => $storeys[$wall['storey']] + $wall['height'], $data['walls']));
-        $lowest = min(array_map(static fn (array $wall): float => $storeys[$wall['storey']], $data['walls']));
+        $highest = max(-INF, ...array_map(static fn (array $wall): float => $storeys[$wall['storey']] + $wall['height'], $data['walls']));
+        $lowest = min(INF, ...array_map(static fn (array $wall): float => $storeys[$wall['storey']], $data['walls']));
         $walls = JobFile::parse(self::read('lantern-house'))->building->walls;
 
-        self::assertEqualsWithDelta($highest, max(array_map(static fn ($wall): float => $wall->top, $walls)), 1e-9);
-        self::assertEqualsWithDelta($lowest, min(array_map(static fn ($wall): float => $wall->bottom, $walls)), 1e-9);
+        self::assertEqualsWithDelta($highest, max(-INF, ...array_map(static fn ($wall): float => $wall->top, $walls)), 1e-9);
+        self::assertEqualsWithDelta($lowest, min(INF, ...array_map(static fn ($wall): float => $wall->bottom, $walls)), 1e-9);
     }
 
     public function test_what_is_no_json_is_said_so(): void

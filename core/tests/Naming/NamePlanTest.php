@@ -43,6 +43,12 @@ final class NamePlanTest extends TestCase
         $plan = $this->plan([['a', 'Hall', '', 'light'], ['b', 'Hall', '', 'light']], '{room} {what}');
 
         self::assertSame([['a', 'b']], $this->kinds($plan, 'same'));
+        self::assertSame('2 devices are called “Hall light”.', $plan->conflicts[0]->why);
+        self::assertSame(
+            '2 devices are called “Hall Light”.',
+            $this->plan([['a', 'Hall', '', 'Light'], ['b', 'hall', '', 'light']], '{room} {what}')->conflicts[0]->why,
+            'as the first is written',
+        );
     }
 
     #[DataProvider('slugs')]

@@ -86,7 +86,7 @@ final class MaterialTest extends TestCase
             [1, 0],
             0,
             2.5,
-            array_map(static fn (string $name): Layer => new Layer($name, 0.1), $names),
+            array_map(static fn (string $name): Layer => new Layer($name, 0.1), array_values($names)),
         )), 868.42);
 
         self::assertFalse($wall()->extrapolated);

@@ -1,5 +1,5 @@
-<div id="parts" data-live="{{ $bench->move->isLive ? 'yes' : 'no' }}" data-live-url="{{ $liveUrl }}">
-    @foreach ($parts as $part)
+<div id="parts" data-live="{{ $page->isLive ? 'yes' : 'no' }}" data-live-url="{{ $liveUrl }}">
+    @foreach ($page->parts as $part)
     <x-part :part="$part"/>
     @endforeach
 </div>

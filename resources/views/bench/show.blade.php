@@ -1,8 +1,8 @@
-@php($part = array_column($parts, null, 'name'))
-<x-layouts.page :title="$bench->line->tap($bench->station)->title.', '.$job->name" :user="$bench->user">
+@php($part = array_column($page->parts, null, 'name'))
+<x-layouts.page :title="$page->title" :user="$user">
 <a class="skip" href="#move">To the next move</a>
 @fragment('bench')
-<div id="bench" class="bench" data-live="{{ $bench->move->isLive ? 'yes' : 'no' }}" data-live-url="{{ $liveUrl }}"
+<div id="bench" class="bench" data-live="{{ $page->isLive ? 'yes' : 'no' }}" data-live-url="{{ $liveUrl }}"
     hx-boost="true" hx-target="#bench" hx-select="#bench" hx-swap="outerHTML">
     <x-part :part="$part['line']"/>
     <x-part :part="$part['top']"/>

@@ -1,4 +1,5 @@
 @props(['id', 'href', 'title'])
-<details id="{{ $id }}" hx-get="{{ $href }}" hx-trigger="toggle once" hx-target="#{{ $id }}-body" hx-select="unset" hx-swap="innerHTML"
-    hx-push-url="false"><summary>{{ $title }}</summary><div id="{{ $id }}-body">
-        <a class="btn plain" href="{{ $href }}">Open it on its own</a></div></details>
+{{-- What asks gives way to what comes, so that the forms in it swap the page as every other form does. --}}
+<details id="{{ $id }}"><summary>{{ $title }}</summary>
+    <div hx-get="{{ $href }}" hx-trigger="toggle from:closest details once" hx-target="this" hx-select="unset" hx-swap="outerHTML"
+        hx-push-url="false"><a class="btn plain" href="{{ $href }}">Open it on its own</a></div></details>

@@ -17,8 +17,9 @@
             <button class="btn">{{ match ($rung) {
                 Rung::Hand => 'It works by hand',
                 Rung::Radio => match ($open->joining()) {
-                    Joining::Window => 'Its controller hears it', Joining::Taught => 'It obeys its remote', Joining::Addressed => 'It
-                        answers on its bus',
+                    Joining::Window => 'Its controller hears it',
+                    Joining::Taught => 'It obeys its remote',
+                    Joining::Addressed => 'It answers on its bus',
                 },
                 Rung::Hub => 'It works from its controller',
             } }}</button>
