@@ -36,7 +36,7 @@ Artisan::command('gateway:listen {--once}', function (Listener $listener): void 
 
 Artisan::command('kavvel:bench', function (PageBench $bench): void {
     $rows = array_map(static fn (array $row): array => [
-        $row['page'], number_format($row['ms'], 1), number_format($row['ratio'], 2), (string) $row['queries'],
+        $row['page'], number_format($row['ms'], 1), number_format($row['ratio'], 2), (string) ($row['queries'] ?? ''),
         number_format($row['kilobytes'], 1),
     ], $bench->run((string) config('app.url')));
     $this->table(['page', 'ms, median', 'bare routes', 'queries', 'kB'], $rows);

@@ -89,6 +89,7 @@ Route::middleware(['auth', 'company', ConfirmSave::class, StoreOnce::class])->gr
 
         Route::middleware('can:lead,job')->group(static function (): void {
             Route::get('/forms/rules', [Bench\FormController::class, 'rules'])->name('forms.rules');
+            Route::get('/forms/hubs', [Bench\FormController::class, 'hubs'])->name('forms.hubs');
             Route::put('/rules', [Survey\JobRulesController::class, 'update'])->name('rules.update');
             Route::put('/archive', [Jobs\ArchiveController::class, 'update'])->name('archive.update');
             Route::post('/hubs', [Jobs\HubController::class, 'store'])->name('hubs.store');

@@ -6,12 +6,14 @@ namespace App\Console;
 
 use App\Models\User;
 use App\Tenancy\CurrentCompany;
+use Closure;
 use Database\Seeders\DemoSeeder;
 use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Psr\Http\Message\ResponseInterface;
 use RuntimeException;
 
 /**
@@ -27,38 +29,95 @@ final readonly class PageBench
 
     private const BARE = '/bare';
 
+    private const JOB = 'lantern-house';
+
     public const PAGES = [
         '/jobs', '/jobs/lantern-house/survey', '/jobs/lantern-house/pair', '/jobs/lantern-house/name', '/jobs/lantern-house/mesh',
         '/jobs/lantern-house/hand-over',
     ];
 
+    /** What a page asks while it is on screen */
+    private const TICKED = '/jobs/lantern-house/pair';
+
     public function __construct(private Kernel $kernel, private CurrentCompany $company) {}
 
-    /** @return list<array{page: string, ms: float, ratio: float, queries: int, kilobytes: float}> the bare route first */
+    /** @return list<array{page: string, ms: float, ratio: float, queries: int|null, kilobytes: float}> the bare route first */
     public function run(string $baseUrl): array
     {
         $client = $this->signedIn($baseUrl);
+
+        return [...$this->turns($this->unchanged($client)), ...$this->turns($this->changing($client))];
+    }
+
+    /**
+     * @param  array<string, array{Closure(): void, Closure(): ResponseInterface}>  $asks
+     * @return list<array{page: string, ms: float, ratio: float, queries: int|null, kilobytes: float}>
+     */
+    private function turns(array $asks): array
+    {
         $taken = [];
         $weight = [];
         for ($round = -self::WARM_UP; $round < self::ROUNDS; $round++) {
-            foreach ([self::BARE, ...self::PAGES] as $page) {
+            foreach ($asks as $name => [$prepare, $ask]) {
+                $prepare();
                 $start = hrtime(true);
-                $body = (string) $client->get($page)->getBody();
+                $body = (string) $ask()->getBody();
                 if ($round >= 0) {
-                    $taken[$page][] = (hrtime(true) - $start) / 1e6;
-                    $weight[$page] = strlen($body) / 1000;
+                    $taken[$name][] = (hrtime(true) - $start) / 1e6;
+                    $weight[$name] = strlen($body) / 1000;
                 }
             }
         }
         $bare = self::median($taken[self::BARE]);
 
-        return array_map(fn (string $page): array => [
-            'page' => $page,
-            'ms' => self::median($taken[$page]),
-            'ratio' => self::median($taken[$page]) / $bare,
-            'queries' => $this->queries($page),
-            'kilobytes' => $weight[$page],
-        ], [self::BARE, ...self::PAGES]);
+        return array_map(fn (string $name): array => [
+            'page' => $name,
+            'ms' => self::median($taken[$name]),
+            'ratio' => self::median($taken[$name]) / $bare,
+            'queries' => in_array($name, self::PAGES, true) ? $this->queries($name) : null,
+            'kilobytes' => $weight[$name],
+        ], array_keys($asks));
+    }
+
+    /** @return array<string, array{Closure(): void, Closure(): ResponseInterface}> pages while nothing changes */
+    private function unchanged(Client $client): array
+    {
+        $asks = [];
+        foreach ([self::BARE, ...self::PAGES] as $page) {
+            $asks[$page] = [static function (): void {}, static fn (): ResponseInterface => $client->get($page)];
+        }
+
+        return $asks;
+    }
+
+    /**
+     * One page while others work: what it asks on screen, and the whole of it after a change.
+     *
+     * @return array<string, array{Closure(): void, Closure(): ResponseInterface}> what is done before, and what is timed
+     */
+    private function changing(Client $client): array
+    {
+        $change = static function (): void {
+            DB::table('site_jobs')->where('key', self::JOB)->increment('live_version');
+        };
+        preg_match_all('/data-part="(\w+)" data-version="(\w+)"/', (string) $client->get(self::TICKED)->getBody(), $parts, PREG_SET_ORDER);
+        $seen = implode(' ', array_map(static fn (array $part): string => "{$part[1]}:{$part[2]}", $parts));
+        $since = 0;
+        $look = static function () use (&$since): void {
+            $since = (int) DB::table('site_jobs')->where('key', self::JOB)->value('live_version');
+        };
+        $tick = static function (bool $isLate) use ($client, $seen, &$since): ResponseInterface {
+            return $client->get(self::TICKED, [
+                'query' => ['since' => $isLate ? 0 : $since], 'headers' => ['HX-Request' => 'true', 'Kavvel-Parts' => $seen],
+            ]);
+        };
+
+        return [
+            self::BARE => [static function (): void {}, static fn (): ResponseInterface => $client->get(self::BARE)],
+            'a tick with nothing new' => [$look, static fn (): ResponseInterface => $tick(false)],
+            'a tick after a change' => [$change, static fn (): ResponseInterface => $tick(true)],
+            'the pair page after a change' => [$change, static fn (): ResponseInterface => $client->get(self::TICKED)],
+        ];
     }
 
     private function signedIn(string $baseUrl): Client

@@ -19,7 +19,7 @@ final readonly class VisibleJobs
     /** @return list<array{job: SiteJob, slots: int, in: int, snags: int, questions: int}> */
     public function for(User $user): array
     {
-        $jobs = $this->of($user)->whereNull('archived_at')->with('gateways.networks')->withCount([
+        $jobs = $this->of($user)->whereNull('archived_at')->withCount([
             'slots',
             'slots as slots_in_count' => static fn (Builder $slots) => $slots->whereRelation('node', 'state', '!=', Node::LEFT),
             'snags as open_snags_count' => static fn (Builder $snags) => $snags->where('state', 'open'),

@@ -14,5 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Company extends Model
 {
+    protected $table = 'companies';
+
     protected $guarded = [];
 }

@@ -24,6 +24,8 @@ final class Credential extends Model
 {
     use BelongsToJob;
 
+    protected $table = 'credentials';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Slot, $this> */

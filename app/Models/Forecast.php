@@ -28,6 +28,8 @@ final class Forecast extends Model
 
     public $timestamps = false;
 
+    protected $table = 'forecasts';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Slot, $this> */

@@ -44,6 +44,8 @@ final class Gateway extends Model
     /** The listener notes a sign of life every ten seconds; much later it has stopped, or the gateway has */
     private const SILENT_AFTER_SECONDS = 40;
 
+    protected $table = 'gateways';
+
     protected $guarded = [];
 
     /** Since when nothing is heard of a linked gateway, or null. */

@@ -27,6 +27,8 @@ final class GatewayEvent extends Model
 
     public $timestamps = false;
 
+    protected $table = 'gateway_events';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Gateway, $this> */

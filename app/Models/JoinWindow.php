@@ -38,6 +38,8 @@ final class JoinWindow extends Model
     /** The states of one that has not ended */
     public const UNDER_WAY = ['opening', 'open'];
 
+    protected $table = 'join_windows';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Gateway, $this> */

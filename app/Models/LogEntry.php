@@ -26,6 +26,8 @@ final class LogEntry extends Model
 
     public $timestamps = false;
 
+    protected $table = 'log_entries';
+
     protected $guarded = [];
 
     protected function casts(): array

@@ -44,6 +44,8 @@ final class MeshReading extends Model
 
     public $timestamps = false;
 
+    protected $table = 'mesh_readings';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Gateway, $this> */

@@ -27,6 +27,8 @@ final class Network extends Model
 
     public $timestamps = false;
 
+    protected $table = 'networks';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Gateway, $this> */

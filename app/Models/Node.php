@@ -44,6 +44,8 @@ final class Node extends Model
 
     public $timestamps = false;
 
+    protected $table = 'nodes';
+
     protected $guarded = [];
 
     public function reported(): ReportedNode

@@ -41,6 +41,8 @@ final class Pack extends Model
 
     public $timestamps = false;
 
+    protected $table = 'packs';
+
     protected $guarded = [];
 
     public function isBeingMade(): bool

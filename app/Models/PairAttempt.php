@@ -39,6 +39,8 @@ final class PairAttempt extends Model
 
     public $timestamps = false;
 
+    protected $table = 'pair_attempts';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Slot, $this> */

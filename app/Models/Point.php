@@ -29,6 +29,8 @@ final class Point extends Model
 
     public $timestamps = false;
 
+    protected $table = 'points';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Room, $this> */

@@ -22,6 +22,8 @@ final class Profile extends Model
 {
     use BelongsToCompany;
 
+    protected $table = 'profiles';
+
     protected $guarded = [];
 
     public function core(Region $region): CoreProfile

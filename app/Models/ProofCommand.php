@@ -27,6 +27,8 @@ final class ProofCommand extends Model
 
     public $timestamps = false;
 
+    protected $table = 'proof_commands';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Slot, $this> */

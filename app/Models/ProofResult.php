@@ -37,6 +37,8 @@ final class ProofResult extends Model
 
     public $timestamps = false;
 
+    protected $table = 'proof_results';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Slot, $this> */

@@ -28,6 +28,8 @@ final class Question extends Model
 
     public $timestamps = false;
 
+    protected $table = 'questions';
+
     protected $guarded = [];
 
     protected function casts(): array

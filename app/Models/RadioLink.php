@@ -25,6 +25,8 @@ final class RadioLink extends Model
 
     public $timestamps = false;
 
+    protected $table = 'radio_links';
+
     protected $guarded = [];
 
     /** @return BelongsTo<MeshReading, $this> */

@@ -25,6 +25,8 @@ final class Room extends Model
 
     public $timestamps = false;
 
+    protected $table = 'rooms';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Storey, $this> */

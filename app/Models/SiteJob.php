@@ -62,6 +62,8 @@ final class SiteJob extends Model
 {
     use BelongsToCompany;
 
+    protected $table = 'site_jobs';
+
     protected $guarded = [];
 
     public function getRouteKeyName(): string

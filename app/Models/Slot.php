@@ -51,6 +51,8 @@ final class Slot extends Model
     use BelongsToJob;
     use SoftDeletes;
 
+    protected $table = 'slots';
+
     protected $guarded = [];
 
     public function getRouteKeyName(): string

@@ -33,6 +33,8 @@ final class Snag extends Model
 
     public $timestamps = false;
 
+    protected $table = 'snags';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Slot, $this> */

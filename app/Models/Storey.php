@@ -27,6 +27,8 @@ final class Storey extends Model
 
     public $timestamps = false;
 
+    protected $table = 'storeys';
+
     protected $guarded = [];
 
     protected function casts(): array

@@ -28,6 +28,8 @@ final class Wall extends Model
 
     public $timestamps = false;
 
+    protected $table = 'walls';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Storey, $this> */

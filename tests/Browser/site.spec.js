@@ -11,8 +11,7 @@ test('what another device says in an open window is offered where it fits', asyn
     await expect(countdown(page)).toBeVisible();
     const hands = await openHands(context, 'keeper-button');
     await hands.getByRole('button', { name: 'Carry it to the hub' }).click();
-    await hands.getByRole('button', { name: /^(Pull|Press|Hold|Pin)/ }).last().click();
-    await hands.getByRole('button', { name: 'Hold 5 s' }).click();
+    await hands.getByRole('button', { name: 'Press 4 times' }).click();
     await page.bringToFront();
     await expect(page.getByRole('heading', { name: 'Is this the bedside button?' })).toBeVisible();
     await expect(page.locator('#big')).toHaveText('Yes, the bedside button');

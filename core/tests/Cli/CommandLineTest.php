@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Core\Tests\Cli;
 
 use Kavvel\Core\Cli\CommandLine;
+use Kavvel\Core\Cli\Decibels;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -172,6 +173,12 @@ final class CommandLineTest extends TestCase
                 ],
             ],
         ];
+    }
+
+    public function test_no_number_leaves_as_minus_zero(): void
+    {
+        self::assertSame('0.0', (string) json_encode(Decibels::rounded(-0.001), JSON_PRESERVE_ZERO_FRACTION));
+        self::assertSame(-12.35, Decibels::rounded(-12.345_1));
     }
 
     /** @param array<string, mixed> $input */

@@ -14,7 +14,9 @@ use Kavvel\Core\Radio\Material;
 use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\Layer;
+use Kavvel\Core\Site\Opening;
 use Kavvel\Core\Site\Vec3;
+use Kavvel\Core\Site\Wall;
 use Kavvel\Core\Site\WallSegment;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -27,6 +29,45 @@ final class LinkBudgetTest extends TestCase
     {
         self::assertSame(LinkBudget::freeSpaceDb(0.5, 2440), LinkBudget::freeSpaceDb(0.1, 2440));
         self::assertGreaterThan(LinkBudget::freeSpaceDb(0.5, 2440), LinkBudget::freeSpaceDb(0.6, 2440));
+    }
+
+    public function test_mounting_and_both_antennas_count_in_full(): void
+    {
+        $budget = new LinkBudget(new Building([], []));
+        $sender = new Transceiver(2440, 8, -97, -1);
+        $receiver = new Transceiver(2440, 4, -90, 2);
+        $bare = $budget->forecast(new Vec3(0, 0, 1), new Vec3(4, 0, 1), $sender, $receiver);
+        $mounted = $budget->forecast(new Vec3(0, 0, 1), new Vec3(4, 0, 1), $sender, $receiver, 6);
+
+        self::assertEqualsWithDelta(8 - 1 + 2 - $bare->freeSpaceDb - $bare->clutterDb, $bare->rssiDbm, 1e-9);
+        self::assertEqualsWithDelta($bare->rssiDbm + 90, $bare->marginDb, 1e-9);
+        self::assertEqualsWithDelta($bare->marginDb - 6, $mounted->marginDb, 1e-9);
+        self::assertSame([3.0, 4.2], [(new Clutter)->lossDb(0), (new Clutter)->lossDb(4)]);
+    }
+
+    public function test_a_forecast_is_pessimistic_where_the_ray_meets_a_heavy_wall_beside_its_door(): void
+    {
+        $wall = new Wall([2, 0], [2, 9], 3, 5.5, [new Layer('granite', 0.6)], [new Opening('door', 4.0, 1.0, 0.0, 2.0, [])]);
+        $building = new Building($wall->segments(), []);
+        $budget = new LinkBudget($building);
+        $radio = new Transceiver(2440, 8, -97, -1);
+        $isPessimistic = static fn (Vec3 $from, Vec3 $to): bool => $budget
+            ->forecast($from, $to, $radio, $radio)
+            ->isPessimistic($building, $from, $to);
+
+        self::assertTrue($isPessimistic(new Vec3(1, 2, 4), new Vec3(3, 4, 4)), 'it meets the wall 1.5 m from the door');
+        self::assertFalse($isPessimistic(new Vec3(1, 0, 4), new Vec3(3, 2, 4)), 'it meets it far from the door');
+        self::assertFalse($isPessimistic(new Vec3(1, 4.5, 4), new Vec3(3, 4.5, 4)), 'it passes the door itself');
+    }
+
+    public function test_firm_begins_no_earlier_than_what_a_job_accepts(): void
+    {
+        self::assertSame(
+            ['firm' => [20.0, null], 'sound' => [12.0, 20.0], 'thin' => [6.0, 12.0], 'lost' => [-INF, 6.0]],
+            Margin::bounds(),
+        );
+        self::assertSame([25.0, null], Margin::bounds(25)['firm']);
+        self::assertSame([Margin::Thin, Margin::Firm], [Margin::of(24.9, 25), Margin::of(25, 25)]);
     }
 
     public function test_every_wall_makes_the_margin_smaller_and_never_larger(): void

@@ -55,6 +55,7 @@ final class MaterialTest extends TestCase
         self::assertEqualsWithDelta(22.5 + 2, Material::named('granite', 1654)->lossDb(1), 1e-9);
         self::assertEqualsWithDelta(45 + 2, Material::named('granite', 4012)->lossDb(1), 1e-9);
         self::assertFalse(Material::named('granite', 433.92)->extrapolated);
+        self::assertEqualsWithDelta(15 - 0.735 * 15 / 1.572 + 2, Material::named('granite', 133)->lossDb(1), 1e-9);
     }
 
     public function test_a_slanting_way_is_longer_inside_and_pays_the_faces_once(): void
@@ -62,6 +63,11 @@ final class MaterialTest extends TestCase
         // sin² 60° = 0.75, in assumed material of η′ = 6: cos θt = √(1 − 0.75/6)
         self::assertEqualsWithDelta(30 / sqrt(0.875) + 2, Material::named('granite', 2440)->lossDb(1, 0.5), 1e-9);
         self::assertSame(Material::named('brick', 2440)->lossDb(0.1), Material::named('brick', 2440)->lossDb(0.1, 1.0));
+    }
+
+    public function test_a_cosine_of_rounding_noise_above_one_is_straight(): void
+    {
+        self::assertSame(Material::named('brick', 2440)->lossDb(0.1), Material::named('brick', 2440)->lossDb(0.1, 1.0000001));
     }
 
     public function test_only_outside_the_standards_range_a_row_is_extrapolated(): void
@@ -74,7 +80,11 @@ final class MaterialTest extends TestCase
             array_values($below),
         );
         self::assertSame(['floorboard'], array_values($above));
-        self::assertFalse(Material::named('concrete', 1000)->extrapolated, 'from 1 GHz on');
+        foreach (['concrete', 'brick', 'plasterboard', 'chipboard', 'marble'] as $name) {
+            self::assertFalse(Material::named($name, 1000)->extrapolated, "{$name} from 1 GHz on");
+        }
+        self::assertTrue(Material::named('floorboard', 49_999)->extrapolated);
+        self::assertFalse(Material::named('floorboard', 50_000)->extrapolated);
         self::assertFalse(Material::named('wood', 50)->extrapolated, 'from 1 MHz on');
         self::assertTrue(Material::named('glass', 99)->extrapolated, 'from 100 MHz on');
     }

@@ -46,10 +46,6 @@
     </details>
     @endcan
     @can('lead', $job)
-    <details id="hubs-{{ $job->key }}"><summary>Hubs and archive</summary>
-        @include('jobs.hubs')
-        <x-form :action="route('jobs.archive.update', $job)" method="put" class="mt-4">
-            <button class="btn plain">Archive {{ $job->name }}</button></x-form>
-    </details>
+    <x-later id="hubs-{{ $job->key }}" :href="route('jobs.forms.hubs', $job)" title="Hubs and archive"/>
     @endcan
 </article>

@@ -38,6 +38,15 @@ final class FormController
         ]);
     }
 
+    public function hubs(SiteJob $job): View
+    {
+        return view('forms.hubs', [
+            'job' => $job,
+            'hubs' => $job->gateways()->with('networks')->orderBy('id')->get(),
+            'rooms' => $job->rooms()->orderBy('id')->get(),
+        ]);
+    }
+
     public function rules(SiteJob $job): View
     {
         return view('forms.rules', ['job' => $job]);

@@ -1,4 +1,5 @@
-@foreach ($job->gateways as $hub)
+<x-form-page title="Hubs and archive" :job="$job">
+@foreach ($hubs as $hub)
 <div class="mb-4">
     <h3 class="font-semibold">{{ $hub->name }}</h3>
     <p class="quiet mb-2">{{ $hub->networks->map(fn ($network) => $network->protocol->title())->implode(', ') ?: 'No radios known yet' }} ·
@@ -17,7 +18,6 @@
     @endif
 </div>
 @endforeach
-@php($rooms = $job->rooms()->orderBy('id')->get())
 @if ($rooms->isEmpty())
 <p class="quiet">A hub needs a room to stand in: measure one first.</p>
 @else
@@ -31,3 +31,6 @@
     <button class="btn mb-2.5">Put it on the plan</button>
 </x-form>
 @endif
+<x-form :action="route('jobs.archive.update', $job)" method="put" class="mt-4">
+    <button class="btn plain">Archive {{ $job->name }}</button></x-form>
+</x-form-page>
