@@ -6,7 +6,7 @@
 <main class="page">
     <h1 class="text-3xl font-bold mb-4">Jobs</h1>
     @if ($errors->any())
-    <p class="note danger mb-3" role="alert">{{ $errors->first() }}</p>
+    <p class="note danger mb-3" role="alert">{{ implode(' ', array_unique($errors->all())) }}</p>
     @endif
     @if (session('saved'))
     <p class="note done mb-3" role="status">{{ session('saved') }}</p>
