@@ -10,6 +10,7 @@ use App\Models\GatewayEvent;
 use App\Models\JoinWindow;
 use App\Models\MeshReading;
 use App\Models\SiteJob;
+use App\Models\Slot;
 use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -123,6 +124,9 @@ final readonly class Follower
             }
             MeshReading::query()->where('gateway_id', $gateway->id)->whereIn('state', ['running', 'reading'])
                 ->update(['state' => 'failed', 'reason' => 'The hub restarted.', 'ended_at' => now()]);
+            Slot::query()->whereNotNull('name_command')->whereNull('named_at')->whereNull('name_refused')
+                ->whereRelation('node', 'gateway_id', $gateway->id)
+                ->update(['name_refused' => 'The hub restarted before it had confirmed it.']);
             $gateway->update(['epoch' => $epoch, 'cursor' => 0]);
         });
         $this->resync($gateway, $client);

@@ -75,7 +75,10 @@ final class BenchPageTest extends TestCase
         self::assertNotContains('stage', $this->found('/data-part="(\w+)"/', $fresh), 'no plate changed: the plan is not sent again');
     }
 
-    /** @param TestResponse<Response> $page */
+    /**
+     * @param  TestResponse<Response>  $page
+     * @return TestResponse<Response>
+     */
     private function poll(string $url, TestResponse $page): TestResponse
     {
         $seen = array_map(

@@ -177,6 +177,42 @@ final class HandOverTest extends TestCase
             ->assertSee('Say what is wrong before you save.');
     }
 
+    public function test_the_pack_says_who_made_it_what_tags_mean_where_devices_are_and_what_was_answered(): void
+    {
+        $this->siteJob()->questions()->update(['answered_at' => now(), 'answer' => 'Breaker 12.']);
+        $this->post('/jobs/lantern-house/slots/freezer/proofs', ['rung' => 'hand', 'outcome' => 'failed', 'reason' => 'the lid frosts over']);
+        $this->settle();
+        $this->post('/jobs/lantern-house/packs');
+        $text = $this->text((string) $this->get('/jobs/lantern-house/packs/1')->streamedContent());
+
+        foreach ([
+            'Tarn & Thistle Installations', 'bench@tarn-thistle.example', 'Zigbee', 'For the next technician', '02A7C30000000101',
+            'Breaker 12.', 'the lid frosts over',
+        ] as $said) {
+            self::assertStringContainsString($said, $text);
+        }
+        self::assertStringNotContainsStringIgnoringCase('sealed', $text);
+    }
+
+    public function test_after_a_pack_the_next_move_is_to_go_through_it_until_something_changes(): void
+    {
+        $this->settle();
+        $this->post('/jobs/lantern-house/packs');
+        $this->get('/jobs/lantern-house/hand-over')->assertSee('Go through pack 1 with the client')->assertDontSee('Make pack 2');
+        $this->post('/jobs/lantern-house/slots/freezer/proofs', ['rung' => 'hand', 'outcome' => 'passed']);
+
+        $this->get('/jobs/lantern-house/hand-over')->assertSee('One thing has been done since pack 1.')->assertSee('Make pack 2');
+    }
+
+    public function test_what_is_in_and_not_proved_opens_as_a_list(): void
+    {
+        $page = (string) $this->get('/jobs/lantern-house/hand-over?show=in')->getContent();
+        $side = (string) strstr($page, '<section class="side"');
+
+        self::assertStringContainsString('Freezer probe', $side);
+        self::assertStringNotContainsString('Ceiling dimmer, chart room', $side);
+    }
+
     private function settle(): void
     {
         Snag::query()

@@ -227,4 +227,53 @@ final class NameMeshTest extends TestCase
             ->assertStatus(422)
             ->assertSee('No hub of this job opens a window');
     }
+
+    public function test_a_typed_name_is_judged_as_it_is_typed_and_nothing_is_stored(): void
+    {
+        $judged = fn (string $name) => $this->get('/jobs/lantern-house/slots/freezer/name?name='.urlencode($name), ['HX-Request' => 'true']);
+        $judged('Chart room ceiling dimmer')->assertOk()->assertSee('is already the name of the ceiling dimmer in the chart room');
+        $judged('Chart room ceiling dimmers')->assertSee('one letter or a plural apart')->assertSee('chart_room_ceiling_dimmers');
+        $judged('Pantry')->assertSee('is also the room');
+
+        self::assertNull($this->slot('freezer')->name);
+    }
+
+    public function test_a_proposal_too_long_for_its_radio_is_offered_in_the_short_form(): void
+    {
+        $this->slot('chart-blind')->update(['place' => 'large window beside the map table', 'name' => null, 'named_at' => null]);
+        $this->get('/jobs/lantern-house/name?next=chart-blind')
+            ->assertDontSee('value="Chart room large window', false)
+            ->assertSee('value="Chart room blind"', false);
+    }
+
+    public function test_a_name_the_hub_never_confirms_ends_in_words(): void
+    {
+        $this->put('/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry freezer probe', 'lock_version' => 1]);
+        $this->get('/jobs/lantern-house/name?next=freezer')->assertSee('Writing the name to the device');
+        $this->hands('boot', ['epoch' => 'another']);
+        $this->listen();
+
+        $this->get('/jobs/lantern-house/name?next=freezer')
+            ->assertDontSee('Writing the name to the device')
+            ->assertSee('The hub restarted before it had confirmed it.');
+    }
+
+    public function test_a_reading_older_than_what_it_judges_says_so_first_and_advises_nothing(): void
+    {
+        $this->post('/jobs/lantern-house/mesh-readings');
+        $this->pass(60);
+        $this->get('/jobs/lantern-house/mesh')->assertSee('What the reading says')->assertSee('Go and pair it');
+        $this->pairHallRelay();
+        $this->get('/jobs/lantern-house/mesh')
+            ->assertSee('Read the mesh again')
+            ->assertSeeInOrder(['Ceiling relay', 'came in'])
+            ->assertDontSee('Add it to the work')
+            ->assertDontSee('Go and pair it')
+            ->assertDontSee('What the reading says');
+        $this->get('/jobs/lantern-house/hand-over')->assertOk();
+        $this->post('/jobs/lantern-house/mesh-readings');
+        $this->pass(60);
+
+        $this->get('/jobs/lantern-house/mesh')->assertSee('What the reading says');
+    }
 }

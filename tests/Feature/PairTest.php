@@ -272,4 +272,94 @@ final class PairTest extends TestCase
         self::assertSame(AttemptState::Joined, $this->slot('hall-relay')->pairAttempts()->latest('id')->firstOrFail()->state);
         self::assertSame(1, Node::query()->where('state', 'announced')->count());
     }
+
+    public function test_a_device_that_fits_another_slot_is_offered_there(): void
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'keeper-valve']);
+        $this->hands('carry', ['device' => 'keeper-button']);
+        $this->hands('gesture', ['device' => 'keeper-button', 'kind' => 'press', 'times' => 4]);
+        $this->pass(10);
+        $page = $this->get('/jobs/lantern-house/pair')->assertSee('Is this the bedside button?')->assertSee('Yes, the bedside button');
+        preg_match('/<form action="([^"]+)"[^>]*>(?:(?!<\/form>).)*id="big"/s', (string) $page->getContent(), $big);
+
+        self::assertStringEndsWith('/slots/keeper-button/node', $big[1] ?? '');
+        $page->assertSee('slots/keeper-valve/node', false);
+    }
+
+    public function test_a_device_chosen_from_then_stays_chosen_through_the_end_of_its_window(): void
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'bath-leak'])
+            ->assertRedirect('/jobs/lantern-house/pair?next=bath-leak');
+        $this->listen();
+        $this->get('/jobs/lantern-house/pair?next=bath-leak')
+            ->assertSee('Another can be chosen once this window is closed.')
+            ->assertSee('Close the window')
+            ->assertDontSee('pair?next=chart-lamp', false);
+        $this->get('/jobs/lantern-house/pair?next=chart-lamp')->assertSee('Pair the bath leak sensor');
+        $this->pass(260);
+
+        $this->get('/jobs/lantern-house/pair?next=bath-leak')->assertSee('Pair the bath leak sensor')->assertSee('The device never spoke');
+    }
+
+    public function test_two_people_who_match_one_device_are_one_match_and_one_refusal(): void
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
+        $this->hands('gesture', ['device' => 'hall-relay', 'kind' => 'press', 'times' => 3]);
+        $this->pass(10);
+        $address = $this->siteJob()->nodes()->where('model', 'TW-RELAY-1')->value('address');
+        $this->post('/jobs/lantern-house/slots/hall-relay/node', ['address' => $address])->assertRedirect();
+        $this->as('idris')->htmx('POST', '/jobs/lantern-house/slots/kitchen-leak/node', ['address' => $address])
+            ->assertStatus(422)
+            ->assertSee('is the ceiling relay already');
+
+        self::assertSame($address, $this->slot('hall-relay')->node?->address);
+    }
+
+    public function test_one_that_comes_back_in_anothers_window_leaves_the_window_in_sight(): void
+    {
+        $address = $this->pairHallRelay();
+        $this->hands('gesture', ['device' => 'hall-relay', 'kind' => 'hold', 'seconds' => 10]);
+        $this->pass(5);
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'chart-lamp'])->assertRedirect();
+        $this->hands('gesture', ['device' => 'hall-relay', 'kind' => 'press', 'times' => 3]);
+        $this->pass(10);
+
+        self::assertSame('joined', Node::query()->where('address', $address)->value('state'));
+        $this->get('/jobs/lantern-house/pair')
+            ->assertSee('The ceiling relay came back through this window.')
+            ->assertSee('Pair the reading lamp')
+            ->assertSee('Close the window');
+    }
+
+    public function test_what_the_light_says_changes_the_advice(): void
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'bath-leak']);
+        $this->listen();
+        $attempt = PairAttempt::query()->latest('id')->firstOrFail();
+        $this->put("/jobs/lantern-house/attempts/{$attempt->id}", ['light' => 'none']);
+        $this->get('/jobs/lantern-house/pair')->assertSeeInOrder(['Try this next', 'Pull the tab', 'with the window open']);
+        $this->put("/jobs/lantern-house/attempts/{$attempt->id}", ['light' => 'other']);
+        $this->get('/jobs/lantern-house/pair')->assertSeeInOrder(['Try this next', 'Another pattern is another mode.']);
+    }
+
+    public function test_another_device_that_announces_is_shown(): void
+    {
+        $this->hands('fault', ['device' => 'hall-relay', 'fault' => 'two-at-once']);
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
+        $this->hands('gesture', ['device' => 'hall-relay', 'kind' => 'press', 'times' => 3]);
+        $this->pass(2);
+
+        $this->get('/jobs/lantern-house/pair')->assertSee('Another device announced too')->assertSee('02A7C3FFFF');
+    }
+
+    public function test_what_a_remote_teaches_and_a_bus_addresses_is_put_in_by_hand_with_its_rung(): void
+    {
+        foreach (['projector' => 'It obeys its remote', 'awning' => 'It obeys its remote', 'hall-keypad' => 'It answers on its bus'] as $slot => $rung) {
+            $this->get("/jobs/lantern-house/survey?slot={$slot}")->assertSee('Put in by hand');
+            $this->post("/jobs/lantern-house/slots/{$slot}/hand-pairing", ['address' => $slot === 'hall-keypad' ? '1.1.7' : ''])
+                ->assertRedirect();
+            $this->get("/jobs/lantern-house/survey?slot={$slot}")->assertSee($rung)->assertDontSee('Put in by hand');
+        }
+        $this->get('/jobs/lantern-house/pair')->assertSee('21 of 62 in')->assertSee('41 open');
+    }
 }

@@ -226,4 +226,15 @@ final class SlotTest extends TestCase
         $this->get('/jobs/lantern-house/find?q=0010A')->assertSee('Freezer probe')->assertSee('node');
         $this->get('/jobs/lantern-house/find?q=unicorn')->assertSee('Nothing is called “unicorn”.');
     }
+
+    public function test_a_removed_slot_is_put_back_as_it_was(): void
+    {
+        $key = 'tank';
+        $this->followingRedirects()->delete("/jobs/lantern-house/slots/{$key}")->assertSee('Put it back on the plan');
+        self::assertSame(0, Slot::query()->where('key', $key)->count());
+        $this->put("/jobs/lantern-house/slots/{$key}/removal")->assertRedirect();
+
+        self::assertSame(1, Slot::query()->where('key', $key)->count());
+        self::assertTrue($this->logged('back on the plan'));
+    }
 }

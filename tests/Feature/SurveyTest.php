@@ -124,4 +124,13 @@ final class SurveyTest extends TestCase
             'more power, better ears, nearly the same walls',
         );
     }
+
+    public function test_the_tap_is_not_clear_while_findings_are_open(): void
+    {
+        $this->siteJob()->questions()->update(['answered_at' => now(), 'answer' => 'yes']);
+        $page = (string) $this->get('/jobs/lantern-house/survey')->assertSee('findings')->getContent();
+        preg_match('/<li class="tap ([^"]*)">/', $page, $tap);
+
+        self::assertSame('', trim($tap[1] ?? 'no tap'));
+    }
 }
