@@ -4,9 +4,14 @@ import { answered, silent } from './away.js';
 
 const BUSY_MS = 900;
 const CALM_MS = 5000;
+// A click follows the finger that came up, a little later.
+const CLICK_MS = 50;
 let isAsking = false;
 
-const isBeingEdited = (part) => [...part.querySelectorAll('form')].some((form) =>
+// A finger that is down on a piece must find it there when it comes up.
+let touched = null;
+
+const isBeingEdited = (part) => part.contains(touched) || [...part.querySelectorAll('form')].some((form) =>
     form.dataset.begun === 'yes'
     || form.contains(document.activeElement) && /INPUT|TEXTAREA|SELECT/.test(document.activeElement.tagName));
 
@@ -79,6 +84,14 @@ async function ask() {
 }
 
 export function followLive() {
+    document.addEventListener('pointerdown', (event) => {
+        touched = event.target;
+    });
+    for (const end of ['pointerup', 'pointercancel']) {
+        document.addEventListener(end, () => setTimeout(() => {
+            touched = null;
+        }, CLICK_MS));
+    }
     document.addEventListener('input', (event) => {
         const form = event.target.closest('#bench form');
         if (form) form.dataset.begun = 'yes';

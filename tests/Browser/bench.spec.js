@@ -401,15 +401,19 @@ test('a code is shown on purpose only', async ({ page }) => {
 
 test('a broken job file says where, and a good one makes a job', async ({ page }) => {
     const file = JSON.parse(await (await page.request.get('/jobs/calico-court/export')).text());
-    const attach = async (data) => {
-        await page.goto('/jobs');
+    const attach = async (data, once = true) => {
+        if (once) await page.goto('/jobs');
         const buffer = Buffer.from(JSON.stringify(data));
         await page.getByLabel('Job file').setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer });
+        if (!once) await page.getByLabel('Make a second one of it all the same').check();
         await page.getByRole('button', { name: 'Import it' }).click();
     };
     await attach({ ...file, slots: file.slots.map((slot, at) => (at === 2 ? { ...slot, mounting: 'glued' } : slot)) });
     await expect(page.getByRole('alert').first()).toContainText('$.slots[2].mounting');
     await attach(file);
+    await expect(page.getByRole('alert').first()).toContainText('is here already');
+    await expectAccessible(page);
+    await attach(file, false);
     await expect(page).toHaveURL(/calico-court-\d\/survey/);
     await expect(page.getByRole('heading', { name: 'Ask Jonas Reed' })).toBeVisible();
 });
