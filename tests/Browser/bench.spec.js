@@ -430,7 +430,7 @@ test('the office and a stranger see what they may', async ({ browser }) => {
     await stranger.getByLabel('E-mail').fill('sol@quill-barrow.example');
     await stranger.getByLabel('Password').fill('lantern-house');
     await stranger.getByRole('button', { name: 'Sign in' }).click();
-    await expect(stranger.getByText('You are on no job yet.')).toBeVisible();
+    await expect(stranger.getByText('There is no job yet. Begin one below.')).toBeVisible();
     expect((await stranger.goto(`${JOB}/pair`)).status()).toBe(404);
     await expect(stranger.getByRole('heading', { name: 'Not here' })).toBeVisible();
     await expectAccessible(stranger);
