@@ -7,9 +7,9 @@ namespace Tests;
 use App\Gateway\Listener;
 use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\Http;
-use Kavvel\Standin\GatewayApi;
-use Kavvel\Standin\HandLog;
-use Kavvel\Standin\House;
+use Kavvel\Standin\House\House;
+use Kavvel\Standin\Link\GatewayApi;
+use Kavvel\Standin\Time\HandLog;
 
 /** The stand-in house behind the gateway link, answered in this process, with a clock that can be advanced. */
 trait WithStandin

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Kavvel\Standin\GatewayApi;
-use Kavvel\Standin\HandLog;
-use Kavvel\Standin\HandsPage;
-use Kavvel\Standin\House;
+use Kavvel\Standin\Hands\HandsPage;
+use Kavvel\Standin\House\House;
+use Kavvel\Standin\Link\GatewayApi;
+use Kavvel\Standin\Time\HandLog;
 
 $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
 if (in_array($path, ['/hands.css', '/hands.js'], true)) {

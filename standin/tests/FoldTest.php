@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin\Tests;
 
-use Kavvel\Standin\Fold;
-use Kavvel\Standin\House;
+use Kavvel\Standin\House\House;
+use Kavvel\Standin\Time\Fold;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -24,8 +24,8 @@ final class FoldTest extends TestCase
         ]);
 
         self::assertEquals(
-            Fold::of(self::house(), $log, self::START + 20_000)->events,
-            Fold::of(self::house(), $log, self::START + 20_000)->events,
+            Fold::of(self::house(), $log, self::START + 20_000)->hub->events,
+            Fold::of(self::house(), $log, self::START + 20_000)->hub->events,
         );
     }
 
@@ -37,7 +37,7 @@ final class FoldTest extends TestCase
         ]);
         $before = [];
         for ($seconds = 0; $seconds <= 80; $seconds += 4) {
-            $events = Fold::of(self::house(), $log, self::START + $seconds * 1000)->events;
+            $events = Fold::of(self::house(), $log, self::START + $seconds * 1000)->hub->events;
             self::assertSame($before, array_slice($events, 0, count($before)));
             $before = $events;
         }
@@ -97,13 +97,13 @@ final class FoldTest extends TestCase
             12, 'gesture',
             ['device' => 'hall-relay', 'kind' => 'press', 'times' => 3],
         ]);
-        $closed = array_values(array_filter($fold->events, static fn (array $event): bool => $event['type'] === 'window.closed'));
+        $closed = array_values(array_filter($fold->hub->events, static fn (array $event): bool => $event['type'] === 'window.closed'));
 
         self::assertSame('time', $closed[0]['data']['reason']);
         self::assertSame(self::START + 10_000, $closed[0]['at']);
-        self::assertNull($fold->window);
-        self::assertSame('blinking', $fold->devices['hall-relay']->light);
-        self::assertSame('pairing', $fold->devices['hall-relay']->phase);
+        self::assertNull($fold->hub->window);
+        self::assertSame('blinking', $fold->world->devices['hall-relay']->light);
+        self::assertSame('pairing', $fold->world->devices['hall-relay']->phase);
     }
 
     /** @param list<array{float, string, array<string, mixed>}> $deeds */
@@ -116,8 +116,8 @@ final class FoldTest extends TestCase
     ): void {
         $fold = $this->fold(60, [0, 'open-window', ['command' => 'w-1', 'seconds' => 254]], ...$deeds);
 
-        self::assertSame($expectedLast, end($fold->events)['type'] ?? null);
-        self::assertSame($light, $fold->devices[$device]->light);
+        self::assertSame($expectedLast, end($fold->hub->events)['type'] ?? null);
+        self::assertSame($light, $fold->world->devices[$device]->light);
     }
 
     /** @return array<string, array{string, list<array{float, string, array<string, mixed>}>, string, string}> */
@@ -190,7 +190,7 @@ final class FoldTest extends TestCase
             [1, 'fault', ['device' => 'hall-relay', 'fault' => 'two-at-once']],
             [2, 'gesture', ['device' => 'hall-relay', 'kind' => 'press', 'times' => 3]],
         );
-        $announced = array_filter($fold->events, static fn (array $event): bool => $event['type'] === 'device.announced');
+        $announced = array_filter($fold->hub->events, static fn (array $event): bool => $event['type'] === 'device.announced');
 
         self::assertCount(2, array_unique(array_map(static fn (array $event): string => $event['data']['address'], $announced)));
     }
@@ -204,8 +204,8 @@ final class FoldTest extends TestCase
         $pair = static fn (float $at): array => [$at, 'gesture', ['device' => 'bunk-window', 'kind' => 'press', 'times' => 1]];
         $far = $this->fold(30, $open, ...[...$alone, $pair(2)]);
 
-        self::assertSame('blinking', $far->devices['bunk-window']->light);
-        self::assertNotContains('device.announced', array_column($far->events, 'type'));
+        self::assertSame('blinking', $far->world->devices['bunk-window']->light);
+        self::assertNotContains('device.announced', array_column($far->hub->events, 'type'));
         self::assertContains(
             'device.joined',
             $this->typesAt(60, $open, ...[...$alone, $pair(2), [5, 'carry', ['device' => 'bunk-window']], $pair(6)]),
@@ -227,7 +227,7 @@ final class FoldTest extends TestCase
         $hold = static fn (float $at): array => [$at, 'gesture', ['device' => 'van-relay-1', 'kind' => 'hold', 'seconds' => 4]];
         $plug = [5, 'plug-at', ['device' => 'van-relay-1', 'point' => 'pantry-p1']];
 
-        self::assertSame('off', $this->fold(10, $open, $hold(2))->devices['van-relay-1']->light);
+        self::assertSame('off', $this->fold(10, $open, $hold(2))->world->devices['van-relay-1']->light);
         self::assertNotContains('device.announced', $this->typesAt(30, $open, $hold(2)));
         self::assertContains('device.joined', $this->typesAt(30, $open, $hold(2), $plug, $hold(6)));
         self::assertNotContains(
@@ -245,7 +245,7 @@ final class FoldTest extends TestCase
             [6, 'gesture', ['device' => 'van-relay-1', 'kind' => 'hold', 'seconds' => 4]],
         ];
         $linksOf = static fn (Fold $fold): int => count(array_filter(
-            $fold->neighbours(),
+            $fold->world->neighbours(),
             static fn (array $link): bool => in_array(self::house()->devices['van-relay-1']->address, $link, true),
         ));
 
@@ -261,8 +261,8 @@ final class FoldTest extends TestCase
             ['command' => 'command-1', 'address' => '02A7C30000000101', 'value' => 'on'],
         ]);
 
-        self::assertSame(['device.reported', 'command.done'], array_slice(array_column($fold->events, 'type'), -2));
-        self::assertTrue($fold->devices['chart-dimmer']->on);
+        self::assertSame(['device.reported', 'command.done'], array_slice(array_column($fold->hub->events, 'type'), -2));
+        self::assertTrue($fold->world->devices['chart-dimmer']->on);
     }
 
     public function test_a_command_to_nobody_fails_in_words(): void
@@ -270,7 +270,7 @@ final class FoldTest extends TestCase
         $fold = $this->fold(10, [2, 'switch', ['command' => 'command-1', 'address' => 'FFFF', 'value' => 'on']]);
 
         self::assertSame(['command.failed', 'no answer'], [
-            end($fold->events)['type'] ?? null, end($fold->events)['data']['reason'] ?? null,
+            end($fold->hub->events)['type'] ?? null, end($fold->hub->events)['data']['reason'] ?? null,
         ]);
     }
 
@@ -285,16 +285,16 @@ final class FoldTest extends TestCase
     {
         $fold = $this->fold(10, [0, 'open-window', ['command' => 'w-1', 'seconds' => 254]], [3, 'boot', ['epoch' => 'second']]);
 
-        self::assertSame('second', $fold->epoch);
-        self::assertSame([1], array_column($fold->events, 'sequence'));
-        self::assertNull($fold->window);
+        self::assertSame('second', $fold->hub->epoch);
+        self::assertSame([1], array_column($fold->hub->events, 'sequence'));
+        self::assertNull($fold->hub->window);
     }
 
     public function test_neighbours_know_what_the_plan_does_not(): void
     {
         $fold = $this->fold(10);
         $margins = [];
-        foreach ($fold->neighbours() as $link) {
+        foreach ($fold->world->neighbours() as $link) {
             $margins["{$link['from']} {$link['to']}"] = $link['marginDb'];
         }
 
@@ -332,7 +332,7 @@ final class FoldTest extends TestCase
      */
     private function typesAt(int $seconds, array ...$deeds): array
     {
-        return array_column($this->fold($seconds, ...$deeds)->events, 'type');
+        return array_column($this->fold($seconds, ...$deeds)->hub->events, 'type');
     }
 
     /** @param array{float|int, string, array<string, mixed>} ...$deeds */

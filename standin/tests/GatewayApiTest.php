@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin\Tests;
 
-use Kavvel\Standin\GatewayApi;
-use Kavvel\Standin\HandLog;
+use Kavvel\Standin\Link\GatewayApi;
+use Kavvel\Standin\Time\HandLog;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

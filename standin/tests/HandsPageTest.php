@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin\Tests;
 
-use Kavvel\Standin\Fault;
-use Kavvel\Standin\HandLog;
-use Kavvel\Standin\HandsPage;
-use Kavvel\Standin\Sticker;
+use Kavvel\Standin\Hands\HandsPage;
+use Kavvel\Standin\Hands\Sticker;
+use Kavvel\Standin\House\Fault;
+use Kavvel\Standin\Time\HandLog;
 use PHPUnit\Framework\TestCase;
 
 final class HandsPageTest extends TestCase
@@ -66,7 +66,7 @@ final class HandsPageTest extends TestCase
     {
         $this->page->act(['do' => 'gesture', 'device' => 'hall-relay', 'kind' => 'press', 'times' => '3']);
 
-        self::assertSame(['boot', 'gesture'], array_column($this->log->entries(), 'do'));
+        self::assertSame(['boot', 'gesture'], array_column($this->log->from(0)[0], 'do'));
         self::assertSame('blinking', $this->page->live()['devices']['hall-relay']['light']);
         self::assertNull($this->page->live()['window']);
     }
@@ -77,25 +77,25 @@ final class HandsPageTest extends TestCase
         $this->page->act(['do' => 'conjure']);
         $this->page->act([]);
 
-        self::assertSame(['boot'], array_column($this->log->entries(), 'do'));
+        self::assertSame(['boot'], array_column($this->log->from(0)[0], 'do'));
     }
 
     public function test_the_house_can_be_put_back(): void
     {
         $this->page->act(['do' => 'unplug']);
         self::assertFalse($this->page->live()['plugged']);
-        $first = $this->log->entries()[0]['epoch'];
+        $first = $this->log->from(0)[0][0]['epoch'];
         $this->page->act(['do' => 'reset']);
 
         self::assertTrue($this->page->live()['plugged']);
-        self::assertNotSame($first, $this->log->entries()[0]['epoch'], 'a new boot');
+        self::assertNotSame($first, $this->log->from(0)[0][0]['epoch'], 'a new boot');
     }
 
     public function test_time_never_runs_backwards_in_the_log(): void
     {
         $this->page->act(['do' => 'advance', 'seconds' => '60']);
         $this->page->act(['do' => 'trigger', 'device' => 'store-contact']);
-        $times = array_column($this->log->entries(), 'at');
+        $times = array_column($this->log->from(0)[0], 'at');
         $sorted = $times;
         sort($sorted);
 

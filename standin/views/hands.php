@@ -1,11 +1,11 @@
 <?php
 /**
- * @var Kavvel\Standin\HandsPage $page
- * @var Kavvel\Standin\Fold $state
- * @var Kavvel\Standin\DeviceState $device
+ * @var Kavvel\Standin\Hands\HandsPage $page
+ * @var Kavvel\Standin\Time\Fold $state
+ * @var Kavvel\Standin\House\DeviceState $device
  */
-use Kavvel\Standin\Fault;
-use Kavvel\Standin\HandsPage;
+use Kavvel\Standin\Hands\HandsPage;
+use Kavvel\Standin\House\Fault;
 
 $e = static fn (string $text): string => htmlspecialchars($text, ENT_QUOTES);
 $sticker = $page->sticker($device);

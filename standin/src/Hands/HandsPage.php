@@ -2,9 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Kavvel\Standin;
+namespace Kavvel\Standin\Hands;
 
 use Kavvel\Core\Catalogue\Step;
+use Kavvel\Standin\House\Device;
+use Kavvel\Standin\House\DeviceState;
+use Kavvel\Standin\House\Fault;
+use Kavvel\Standin\House\House;
+use Kavvel\Standin\Time\Clockwork;
+use Kavvel\Standin\Time\Fold;
+use Kavvel\Standin\Time\HandLog;
 
 /** The page where a person does what hands do on site. */
 final readonly class HandsPage
@@ -19,12 +26,12 @@ final readonly class HandsPage
     {
         $page = $this;
         $state = $this->state();
-        $device = $state->devices[$chosen] ?? reset($state->devices);
+        $device = $state->world->devices[$chosen] ?? reset($state->world->devices);
         if ($device === false) {
             return '<p>This house has no Zigbee devices.</p>';
         }
         ob_start();
-        require __DIR__.'/../views/hands.php';
+        require __DIR__.'/../../views/hands.php';
 
         return (string) ob_get_clean();
     }
@@ -61,11 +68,11 @@ final readonly class HandsPage
         $state = $this->state();
 
         return [
-            'plugged' => $state->isPlugged,
-            'window' => $state->window === null ? null : max(0, (int) ceil(($state->window['closesAt'] - $state->now) / 1000)),
+            'plugged' => $state->hub->isPlugged,
+            'window' => $state->hub->window === null ? null : max(0, (int) ceil(($state->hub->window['closesAt'] - $state->world->now) / 1000)),
             'devices' => array_map(
                 static fn (DeviceState $device): array => ['light' => $device->light, 'phase' => $device->phase, 'on' => $device->on],
-                $state->devices,
+                $state->world->devices,
             ),
         ];
     }
@@ -74,7 +81,7 @@ final readonly class HandsPage
     public function rooms(Fold $state): array
     {
         $rooms = [];
-        foreach ($state->devices as $device) {
+        foreach ($state->world->devices as $device) {
             $rooms[$device->device->room][] = $device;
         }
 
@@ -157,7 +164,7 @@ final readonly class HandsPage
 
     public function isPluggedAt(DeviceState $device, string $socket): bool
     {
-        return $device->carriedTo === $this->house->sockets[$socket]->position;
+        return $device->carriedTo?->distanceTo($this->house->sockets[$socket]->position) === 0.0;
     }
 
     public function sticker(DeviceState $device): Sticker
@@ -192,8 +199,6 @@ final readonly class HandsPage
 
     private function state(): Fold
     {
-        $entries = $this->log->entries();
-
-        return Fold::of($this->house, $entries, HandLog::now($entries));
+        return (new Clockwork($this->house, $this->log))->now();
     }
 }

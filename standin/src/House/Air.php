@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kavvel\Standin;
+namespace Kavvel\Standin\House;
 
 /** Who hears whom in the house as it stands. */
 final readonly class Air

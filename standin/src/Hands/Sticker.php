@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Kavvel\Standin;
+namespace Kavvel\Standin\Hands;
+
+use Kavvel\Standin\House\Device;
+use Kavvel\Standin\House\House;
 
 /** The sticker on a device: its address and an install code with its checksum, also as a QR code. */
 final readonly class Sticker

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kavvel\Standin;
+namespace Kavvel\Standin\House;
 
 /** What can be wrong with a device; planted on the Hands page or by the overlay of truth. */
 enum Fault: string

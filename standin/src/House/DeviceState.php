@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kavvel\Standin;
+namespace Kavvel\Standin\House;
 
 use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Site\Vec3;
@@ -53,5 +53,19 @@ final class DeviceState
     public function isIn(): bool
     {
         return $this->phase === 'joined' || $this->phase === 'in-part';
+    }
+
+    /** @return array<string, mixed> all of it that moves */
+    public function kept(): array
+    {
+        return array_diff_key(get_object_vars($this), ['device' => true]);
+    }
+
+    /** @param array<string, mixed> $kept */
+    public function restore(array $kept): void
+    {
+        foreach ($kept as $name => $value) {
+            $this->{$name} = $value;
+        }
     }
 }

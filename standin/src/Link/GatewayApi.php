@@ -2,7 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Kavvel\Standin;
+namespace Kavvel\Standin\Link;
+
+use Kavvel\Standin\House\DeviceState;
+use Kavvel\Standin\House\House;
+use Kavvel\Standin\Hub\Hub;
+use Kavvel\Standin\Time\Clockwork;
+use Kavvel\Standin\Time\Fold;
+use Kavvel\Standin\Time\HandLog;
+use Kavvel\Standin\Zigbee\NodeEntry;
 
 /** The gateway link (docs/gateway-link.md) over the imaginary house. */
 final readonly class GatewayApi
@@ -19,7 +27,7 @@ final readonly class GatewayApi
     public function answer(string $method, string $path, array $query, array $body, string $authorization): array
     {
         $state = $this->state();
-        if (! $state->isPlugged) {
+        if (! $state->hub->isPlugged) {
             return [503, self::error('unplugged', 'The gateway has no power.')];
         }
         if ($this->token === '' || ! hash_equals("Bearer {$this->token}", $authorization)) {
@@ -32,7 +40,7 @@ final readonly class GatewayApi
             $method === 'GET' && $path === '/v1/events' => [200, $this->events($state, $query)],
             $method === 'GET' && $path === '/v1/nodes' => [
                 200,
-                ['epoch' => $state->epoch, 'newest' => count($state->events), 'nodes' => $this->nodes($state)],
+                ['epoch' => $state->hub->epoch, 'newest' => count($state->hub->events), 'nodes' => $this->nodes($state)],
             ],
             $method === 'POST' && $path === '/v1/windows' => $this->openWindow($body),
             $method === 'DELETE' && count($parts) === 3 && $parts[1] === 'windows' => $this->closeWindow($parts[2]),
@@ -48,7 +56,7 @@ final readonly class GatewayApi
     {
         return [
             'link' => 'kavvel-gateway-link', 'version' => 1, 'name' => 'Stand-in hub',
-            'epoch' => $state->epoch, 'clock' => Fold::time($state->now), 'oldest' => 1, 'newest' => count($state->events),
+            'epoch' => $state->hub->epoch, 'clock' => Hub::time($state->world->now), 'oldest' => 1, 'newest' => count($state->hub->events),
             'radios' => [['protocol' => House::PROTOCOL->value, 'longestWindowSeconds' => self::WINDOW_SECONDS]],
         ];
     }
@@ -59,14 +67,14 @@ final readonly class GatewayApi
      */
     private function events(Fold $state, array $query): array
     {
-        $after = ($query['epoch'] ?? '') === $state->epoch ? max(0, (int) ($query['after'] ?? 0)) : 0;
+        $after = ($query['epoch'] ?? '') === $state->hub->epoch ? max(0, (int) ($query['after'] ?? 0)) : 0;
         $events = array_map(
-            static fn (array $event): array => [...$event, 'at' => Fold::time($event['at']), 'data' => (object) $event['data']],
-            array_slice($state->events, $after, 500),
+            static fn (array $event): array => [...$event, 'at' => Hub::time($event['at']), 'data' => (object) $event['data']],
+            array_slice($state->hub->events, $after, 500),
         );
 
         return [
-            'epoch' => $state->epoch, 'clock' => Fold::time($state->now), 'oldest' => 1, 'newest' => count($state->events),
+            'epoch' => $state->hub->epoch, 'clock' => Hub::time($state->world->now), 'oldest' => 1, 'newest' => count($state->hub->events),
             'events' => $events,
         ];
     }
@@ -74,9 +82,9 @@ final readonly class GatewayApi
     /** @return list<array<string, mixed>> */
     private function nodes(Fold $state): array
     {
-        $in = array_filter($state->devices, static fn (DeviceState $device): bool => $device->isIn());
+        $in = array_filter($state->world->devices, static fn (DeviceState $device): bool => $device->isIn());
 
-        return array_values(array_map($state->node(...), $in));
+        return array_values(array_map(NodeEntry::of(...), $in));
     }
 
     /**
@@ -107,12 +115,12 @@ final readonly class GatewayApi
     /** @return array{int, array<string, mixed>} */
     private function reading(Fold $state, string $ref): array
     {
-        $reading = $state->readings[$ref] ?? null;
+        $reading = $state->hub->readings[$ref] ?? null;
 
         return match (true) {
             $reading === null => [404, self::error('not-found', 'There is no such mesh reading.')],
             ! $reading['done'] => [200, ['reading' => $ref, 'done' => false, 'links' => []]],
-            default => [200, ['reading' => $ref, 'done' => true, 'links' => $state->neighbours()]],
+            default => [200, ['reading' => $ref, 'done' => true, 'links' => $state->world->neighbours()]],
         };
     }
 
@@ -124,7 +132,7 @@ final readonly class GatewayApi
     private function onNode(Fold $state, string $method, array $parts, array $body): array
     {
         $address = $parts[2];
-        if ($state->byAddress($address) === null) {
+        if ($state->world->byAddress($address) === null) {
             return [404, self::error('not-found', "There is no node {$address}.")];
         }
 
@@ -153,7 +161,7 @@ final readonly class GatewayApi
         if (! is_string($id) || preg_match('/^[A-Za-z0-9-]{8,64}$/', $id) !== 1) {
             return [422, self::error('missing', 'Every command carries its own id of 8 to 64 letters, digits or dashes.')];
         }
-        if (! $this->state()->knowsCommand($id)) {
+        if (! isset($this->state()->hub->commands[$id])) {
             $this->log->append([...$entry, 'command' => $id]);
         }
 
@@ -162,9 +170,7 @@ final readonly class GatewayApi
 
     private function state(): Fold
     {
-        $entries = $this->log->entries();
-
-        return Fold::of($this->house, $entries, HandLog::now($entries));
+        return (new Clockwork($this->house, $this->log))->now();
     }
 
     /** @return array<string, mixed> */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kavvel\Standin;
+namespace Kavvel\Standin\House;
 
 use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Coverage\RadioPlan;

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Standin\House;
+
+/** The house as it stands at one moment: its devices, the air between them, and what is still to happen. */
+final class World
+{
+    public int $now = 0;
+
+    /** @var array<string, DeviceState> by key */
+    public array $devices = [];
+
+    private Timers $timers;
+
+    private readonly Air $air;
+
+    public function __construct(public readonly House $house)
+    {
+        $this->timers = new Timers;
+        $this->air = new Air($house);
+        foreach ($house->devices as $key => $device) {
+            $this->devices[$key] = new DeviceState($device);
+        }
+    }
+
+    public function byAddress(string $address): ?DeviceState
+    {
+        foreach ($this->devices as $state) {
+            if ($state->device->address === $address && $state->isIn()) {
+                return $state;
+            }
+        }
+
+        return null;
+    }
+
+    public function hears(DeviceState $state): bool
+    {
+        return $this->air->reaches($state, $this->devices);
+    }
+
+    /** @return list<array{from: string, to: string, marginDb: float}> what the neighbour tables hold */
+    public function neighbours(): array
+    {
+        return $this->air->links($this->devices);
+    }
+
+    /** @param array<string, mixed> $with */
+    public function after(int $milliseconds, string $do, array $with): void
+    {
+        $this->timers->set($this->now + $milliseconds, ['do' => $do, ...$with]);
+    }
+
+    /** @return array<string, mixed>|null what happens next by itself, if that is by then; the clock goes there */
+    public function next(int $until): ?array
+    {
+        $due = $this->timers->next($until);
+        if ($due === null) {
+            return null;
+        }
+        [$this->now, $what] = $due;
+
+        return $what;
+    }
+
+    /** @return array<string, mixed> all of it that moves */
+    public function kept(): array
+    {
+        return [
+            'now' => $this->now,
+            'timers' => $this->timers,
+            'devices' => array_map(static fn (DeviceState $state): array => $state->kept(), $this->devices),
+        ];
+    }
+
+    /** @param array<string, mixed> $kept */
+    public function restore(array $kept): void
+    {
+        $this->now = $kept['now'];
+        $this->timers = $kept['timers'];
+        foreach ($kept['devices'] as $key => $state) {
+            $this->devices[$key]->restore($state);
+        }
+    }
+}

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Standin\Hub;
+
+use Kavvel\Standin\House\DeviceState;
+use Kavvel\Standin\House\World;
+
+/** The hub: its join window, its mesh readings, the commands it was given, and the events that it tells. */
+final class Hub
+{
+    private const READING_STEP_MS = 350;
+
+    private const NO_ANSWER_MS = 3000;
+
+    private const SWITCHING_MS = 300;
+
+    public string $epoch = '';
+
+    public bool $isPlugged = true;
+
+    /** @var array{ref: string, closesAt: int}|null */
+    public ?array $window = null;
+
+    /** @var list<array{sequence: int, at: int, type: string, data: array<string, mixed>}> */
+    public array $events = [];
+
+    /** @var array<string, array{at: int, done: bool}> */
+    public array $readings = [];
+
+    /** @var array<string, true> ids that were carried out: a repeated one does nothing */
+    public array $commands = [];
+
+    public function __construct(private readonly World $world) {}
+
+    public function boot(string $epoch): void
+    {
+        $this->epoch = $epoch;
+        $this->events = [];
+        $this->window = null;
+        $this->isPlugged = true;
+        $this->emit('gateway.started', []);
+    }
+
+    public function openWindow(string $ref, int $seconds): void
+    {
+        if ($this->window !== null) {
+            $this->closeWindow($this->window['ref'], 'replaced');
+        }
+        $closesAt = $this->world->now + $seconds * 1000;
+        $this->window = ['ref' => $ref, 'closesAt' => $closesAt];
+        $this->emit('window.opened', ['window' => $ref, 'kind' => 'join', 'closesAt' => self::time($closesAt)]);
+        $this->world->after($seconds * 1000, 'window-ends', ['window' => $ref]);
+    }
+
+    public function closeWindow(string $ref, string $reason): void
+    {
+        if ($this->window !== null && $this->window['ref'] === $ref) {
+            $this->window = null;
+            $this->emit('window.closed', ['window' => $ref, 'reason' => $reason]);
+        }
+    }
+
+    public function readMesh(string $ref): void
+    {
+        $routers = count(array_filter(
+            $this->world->devices,
+            static fn (DeviceState $state): bool => $state->isIn() && $state->device->profile->isRouter,
+        )) + 1;
+        $this->readings[$ref] = ['at' => $this->world->now, 'done' => false];
+        for ($done = 1; $done <= $routers; $done++) {
+            $this->world->after($done * self::READING_STEP_MS, 'mesh-is-read', ['reading' => $ref, 'done' => $done, 'total' => $routers]);
+        }
+        $this->world->after($routers * self::READING_STEP_MS + 50, 'mesh-was-read', ['reading' => $ref]);
+    }
+
+    public function label(string $address, string $label): void
+    {
+        $state = $this->world->byAddress($address);
+        if ($state !== null) {
+            $state->label = $label;
+            $this->emit('label.set', ['address' => $address, 'label' => $label]);
+        }
+    }
+
+    public function switch(string $command, string $address, string $value): void
+    {
+        $state = $this->world->byAddress($address);
+        if ($state === null || ! $this->world->hears($state)) {
+            $this->world->after(self::NO_ANSWER_MS, 'no-answer', ['command' => $command, 'address' => $address]);
+        } else {
+            $this->world->after(
+                self::SWITCHING_MS,
+                'switched',
+                ['command' => $command, 'address' => $address, 'device' => $state->device->key, 'value' => $value],
+            );
+        }
+    }
+
+    /** @param array<string, mixed> $what happens by itself */
+    public function happens(array $what): void
+    {
+        match ($what['do']) {
+            'window-ends' => $this->closeWindow($what['window'], 'time'),
+            'mesh-is-read' => $this->emit('reading.progress', array_diff_key($what, ['do' => true])),
+            'mesh-was-read' => $this->endReading($what['reading']),
+            'no-answer' => $this->emit(
+                'command.failed',
+                ['command' => $what['command'], 'address' => $what['address'], 'reason' => 'no answer'],
+            ),
+            'switched' => $this->switched($this->world->devices[$what['device']], $what),
+            default => null,
+        };
+    }
+
+    /** @param array<string, mixed> $data */
+    public function emit(string $type, array $data): void
+    {
+        $this->events[] = ['sequence' => count($this->events) + 1, 'at' => $this->world->now, 'type' => $type, 'data' => $data];
+    }
+
+    public static function time(int $milliseconds): string
+    {
+        return gmdate('Y-m-d\TH:i:s', intdiv($milliseconds, 1000)).sprintf('.%03dZ', $milliseconds % 1000);
+    }
+
+    /** @return array<string, mixed> all of it that moves */
+    public function kept(): array
+    {
+        return array_diff_key(get_object_vars($this), ['world' => true]);
+    }
+
+    /** @param array<string, mixed> $kept */
+    public function restore(array $kept): void
+    {
+        foreach ($kept as $name => $value) {
+            $this->{$name} = $value;
+        }
+    }
+
+    private function endReading(string $ref): void
+    {
+        $this->readings[$ref]['done'] = true;
+        $this->emit('reading.done', ['reading' => $ref]);
+    }
+
+    /** @param array<string, mixed> $what */
+    private function switched(DeviceState $state, array $what): void
+    {
+        $state->on = $what['value'] === 'toggle' ? ! $state->on : $what['value'] === 'on';
+        $this->emit(
+            'command.done',
+            ['command' => $what['command'], 'address' => $what['address'], 'value' => $state->on ? 'on' : 'off'],
+        );
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Standin\Time;
+
+use Kavvel\Standin\House\DeviceState;
+use Kavvel\Standin\House\Fault;
+use Kavvel\Standin\House\Gesture;
+use Kavvel\Standin\House\House;
+use Kavvel\Standin\House\World;
+use Kavvel\Standin\Hub\Hub;
+use Kavvel\Standin\Zigbee\Pairing;
+use Kavvel\Standin\Zigbee\Reports;
+
+/**
+ * The state of the house at one moment: a pure fold of the house, its seed, the log of what hands and hub commands did,
+ * and time. The same log and time give the same state and the same events.
+ *
+ * Log entries are arrays with `at` (ms) and `do`; Hands and the gateway link write them.
+ */
+final readonly class Fold
+{
+    public World $world;
+
+    public Hub $hub;
+
+    private Pairing $pairing;
+
+    private Reports $reports;
+
+    private function __construct(House $house)
+    {
+        $this->world = new World($house);
+        $this->hub = new Hub($this->world);
+        $this->reports = new Reports($this->world, $this->hub);
+        $this->pairing = new Pairing($this->world, $this->hub, $this->reports);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $log  in order of time
+     * @param  array{world: array<string, mixed>, hub: array<string, mixed>}|null  $kept  the state before these entries
+     */
+    public static function of(House $house, array $log, int $now, ?array $kept = null): self
+    {
+        $fold = new self($house);
+        if ($kept !== null) {
+            $fold->world->restore($kept['world']);
+            $fold->hub->restore($kept['hub']);
+        }
+        foreach ($log as $entry) {
+            $fold->passTo((int) $entry['at']);
+            $fold->apply($entry);
+        }
+        $fold->passTo($now);
+
+        return $fold;
+    }
+
+    /** @return array{world: array<string, mixed>, hub: array<string, mixed>} all of it that moves */
+    public function kept(): array
+    {
+        return ['world' => $this->world->kept(), 'hub' => $this->hub->kept()];
+    }
+
+    private function passTo(int $now): void
+    {
+        while (($what = $this->world->next($now)) !== null) {
+            isset($what['round']) ? $this->pairing->happens($what) : $this->hub->happens($what);
+        }
+        $this->world->now = max($this->world->now, $now);
+    }
+
+    /** @param array<string, mixed> $entry */
+    private function apply(array $entry): void
+    {
+        $id = $entry['command'] ?? null;
+        if (is_string($id)) {
+            if (isset($this->hub->commands[$id])) {
+                return;
+            }
+            $this->hub->commands[$id] = true;
+        }
+        match ($entry['do']) {
+            'boot' => $this->hub->boot((string) $entry['epoch']),
+            'unplug' => $this->hub->isPlugged = false,
+            'plug-in' => $this->hub->isPlugged = true,
+            'open-window' => $this->openWindow((string) $entry['command'], (int) $entry['seconds']),
+            'close-window' => $this->hub->closeWindow((string) $entry['window'], 'asked'),
+            'read-mesh' => $this->hub->readMesh((string) $entry['command']),
+            'label' => $this->hub->label((string) $entry['address'], (string) $entry['label']),
+            'switch' => $this->hub->switch((string) $entry['command'], (string) $entry['address'], (string) $entry['value']),
+            'remove' => $this->pairing->leave($this->world->byAddress((string) $entry['address'])),
+            default => $this->byHand($this->world->devices[$entry['device'] ?? ''] ?? null, $entry),
+        };
+    }
+
+    private function openWindow(string $ref, int $seconds): void
+    {
+        $this->hub->openWindow($ref, $seconds);
+        $this->pairing->windowOpened();
+    }
+
+    /** @param array<string, mixed> $entry what hands do to a device */
+    private function byHand(?DeviceState $state, array $entry): void
+    {
+        if ($state === null) {
+            return;
+        }
+        match ($entry['do']) {
+            'fault' => $state->fault = Fault::tryFrom((string) $entry['fault']),
+            'new-battery' => $state->fault = $state->fault === Fault::FlatBattery ? null : $state->fault,
+            'trigger' => $this->reports->trigger($state),
+            'carry' => $this->carry($state),
+            'put-back' => $state->carriedTo = null,
+            'plug-at' => $state->carriedTo = ($this->world->house->sockets[$entry['point'] ?? ''] ?? null)->position ?? $state->carriedTo,
+            'gesture' => $this->pairing->gesture($state, Gesture::by(
+                $state,
+                $this->world->now,
+                (string) $entry['kind'],
+                (int) ($entry['times'] ?? 1),
+                (float) ($entry['seconds'] ?? 0),
+            )),
+            default => null,
+        };
+    }
+
+    private function carry(DeviceState $state): void
+    {
+        $state->carriedTo = $this->world->house->besideGateway();
+        if ($state->fault === Fault::DropsOff && $state->isIn()) {
+            $this->pairing->leave($state);
+        }
+    }
+}
