@@ -33,7 +33,8 @@ Route::middleware(['auth', 'company', ConfirmSave::class, StoreOnce::class])->gr
     Route::post('/jobs', [Jobs\JobController::class, 'store'])->name('jobs.store');
     Route::post('/job-files', [Jobs\JobFileController::class, 'store'])->name('job-files.store');
 
-    Route::prefix('/jobs/{job}')->name('jobs.')->middleware(['can:view,job', TouchJob::class])->scopeBindings()->group(static function (): void {
+    $ofJob = Route::prefix('/jobs/{job}')->name('jobs.')->middleware(['can:view,job', TouchJob::class])->scopeBindings();
+    $ofJob->group(static function (): void {
         Route::get('/', [Jobs\JobController::class, 'show'])->name('show');
         foreach (StationList::names() as $station) {
             Route::get("/{$station}", Bench\StationController::class)->defaults('station', $station)->name($station);

@@ -103,7 +103,11 @@ final class ClockworkTest extends TestCase
             $entry(2, 'gesture', ['device' => 'hall-relay', 'kind' => 'press', 'times' => 3]),
             $entry(4, 'carry', ['device' => 'bath-leak']),
             $entry(5, 'read-mesh', ['command' => 'reading-1']),
-            $entry(6, 'switch', ['command' => 'switch-1', 'address' => FoldTest::house()->devices['chart-dimmer']->address, 'value' => 'toggle']),
+            $entry(6, 'switch', [
+                'command' => 'switch-1',
+                'address' => FoldTest::house()->devices['chart-dimmer']->address,
+                'value' => 'toggle',
+            ]),
             $entry(9, 'fault', ['device' => 'chart-lamp', 'fault' => 'half-interview']),
             $entry(10, 'gesture', ['device' => 'chart-lamp', 'kind' => 'power-cycle', 'times' => 6]),
             $entry(20, 'gesture', ['device' => 'hall-relay', 'kind' => 'hold', 'seconds' => 10]),

@@ -180,7 +180,9 @@ final class HandOverTest extends TestCase
     public function test_the_pack_says_who_made_it_what_tags_mean_where_devices_are_and_what_was_answered(): void
     {
         $this->siteJob()->questions()->update(['answered_at' => now(), 'answer' => 'Breaker 12.']);
-        $this->post('/jobs/lantern-house/slots/freezer/proofs', ['rung' => 'hand', 'outcome' => 'failed', 'reason' => 'the lid frosts over']);
+        $this->post('/jobs/lantern-house/slots/freezer/proofs', [
+            'rung' => 'hand', 'outcome' => 'failed', 'reason' => 'the lid frosts over',
+        ]);
         $this->settle();
         $this->post('/jobs/lantern-house/packs');
         $text = $this->text((string) $this->get('/jobs/lantern-house/packs/1')->streamedContent());

@@ -46,7 +46,10 @@ final class JobListTest extends TestCase
 
     public function test_a_hub_is_linked_taken_off_and_linked_again(): void
     {
-        $this->post('/jobs/calico-court/hubs', ['name' => 'Cellar hub', 'room' => $this->siteJob('calico-court')->rooms()->firstOrFail()->key])
+        $this->post('/jobs/calico-court/hubs', [
+            'name' => 'Cellar hub',
+            'room' => $this->siteJob('calico-court')->rooms()->firstOrFail()->key,
+        ])
             ->assertRedirect();
         $hub = $this->siteJob('calico-court')->gateways()->where('name', 'Cellar hub')->firstOrFail();
         $link = ['url' => 'http://192.0.2.9:8080', 'token' => 'feature-token'];

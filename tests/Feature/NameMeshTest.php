@@ -230,7 +230,9 @@ final class NameMeshTest extends TestCase
 
     public function test_a_typed_name_is_judged_as_it_is_typed_and_nothing_is_stored(): void
     {
-        $judged = fn (string $name) => $this->get('/jobs/lantern-house/slots/freezer/name?name='.urlencode($name), ['HX-Request' => 'true']);
+        $judged = fn (string $name) => $this->get('/jobs/lantern-house/slots/freezer/name?name='.urlencode($name), [
+            'HX-Request' => 'true',
+        ]);
         $judged('Chart room ceiling dimmer')->assertOk()->assertSee('is already the name of the ceiling dimmer in the chart room');
         $judged('Chart room ceiling dimmers')->assertSee('one letter or a plural apart')->assertSee('chart_room_ceiling_dimmers');
         $judged('Pantry')->assertSee('is also the room');

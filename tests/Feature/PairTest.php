@@ -354,7 +354,9 @@ final class PairTest extends TestCase
 
     public function test_what_a_remote_teaches_and_a_bus_addresses_is_put_in_by_hand_with_its_rung(): void
     {
-        foreach (['projector' => 'It obeys its remote', 'awning' => 'It obeys its remote', 'hall-keypad' => 'It answers on its bus'] as $slot => $rung) {
+        foreach ([
+            'projector' => 'It obeys its remote', 'awning' => 'It obeys its remote', 'hall-keypad' => 'It answers on its bus',
+        ] as $slot => $rung) {
             $this->get("/jobs/lantern-house/survey?slot={$slot}")->assertSee('Put in by hand');
             $this->post("/jobs/lantern-house/slots/{$slot}/hand-pairing", ['address' => $slot === 'hall-keypad' ? '1.1.7' : ''])
                 ->assertRedirect();

@@ -38,7 +38,8 @@ final class ProofTest extends TestCase
         $slot = $this->slot('chart-dimmer');
         self::assertSame(Standing::Proved, $this->standing('chart-dimmer'));
         $this->htmx('DELETE', '/jobs/lantern-house/slots/chart-dimmer/proofs', ['rung' => 'hub', 'reason' => ''])->assertStatus(422);
-        $this->delete('/jobs/lantern-house/slots/chart-dimmer/proofs', ['rung' => 'hub', 'reason' => 'the scene was changed'])->assertRedirect();
+        $this->delete('/jobs/lantern-house/slots/chart-dimmer/proofs', ['rung' => 'hub', 'reason' => 'the scene was changed'])
+            ->assertRedirect();
 
         self::assertSame(Standing::In, $this->standing('chart-dimmer'));
         self::assertSame(1, $slot->proofResults()->where('rung', 'hub')->where('withdrawn_because', 'the scene was changed')->count());

@@ -116,7 +116,10 @@ final class JobFileTest extends TestCase
         unset($first['meshReadings']);
         $attempt = array_diff_key($second['attempts'][0], ['light' => true]);
         $first['attempts'] = [['sawLight' => true] + $attempt, ['sawLight' => false] + $attempt, $attempt];
-        $first['proofs'] = array_map(static fn (array $proof): array => array_diff_key($proof, ['node' => 1, 'withdrawn' => 1]), $second['proofs']);
+        $first['proofs'] = array_map(
+            static fn (array $proof): array => array_diff_key($proof, ['node' => true, 'withdrawn' => true]),
+            $second['proofs'],
+        );
         $data = JobFile::parse((string) json_encode($first))->data;
 
         self::assertSame(2, $data['version']);

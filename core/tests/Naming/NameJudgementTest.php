@@ -73,10 +73,12 @@ final class NameJudgementTest extends TestCase
         return [
             'thirty-two bytes' => [Protocol::Matter, $full, null],
             'one more' => [
-                Protocol::Matter, "{$full}c", "“{$full}c” has 33 bytes; the Matter label takes 32. “lamp lamp lamp lamp lamp abc” would fit.",
+                Protocol::Matter, "{$full}c",
+                "“{$full}c” has 33 bytes; the Matter label takes 32. “lamp lamp lamp lamp lamp abc” would fit.",
             ],
             'one long word' => [
-                Protocol::Matter, str_repeat('a', 33), 'No short form of “'.str_repeat('a', 33).'” fits its network without cutting a word.',
+                Protocol::Matter, str_repeat('a', 33),
+                'No short form of “'.str_repeat('a', 33).'” fits its network without cutting a word.',
             ],
             'two fields, of which one holds the room' => [Protocol::ZWave, 'Hall ceiling lamp', null],
             'no field at all' => [Protocol::Infrared, "{$full} {$full}", null],

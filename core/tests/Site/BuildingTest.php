@@ -186,7 +186,9 @@ final class BuildingTest extends TestCase
     {
         $wall = $this->wall([0, 0], [4, 0], 0, 2.5);
 
-        self::assertSame([0.0, 0.5], [(float) ($wall->footOf(new Vec3(0, 0.5, 1))['x'] ?? -1), $wall->footOf(new Vec3(0, 0.5, 1))['off'] ?? 0]);
+        $atItsStart = $wall->footOf(new Vec3(0, 0.5, 1));
+
+        self::assertSame([0.0, 0.5], [(float) ($atItsStart['x'] ?? -1), $atItsStart['off'] ?? 0]);
         self::assertSame(-0.5, $wall->footOf(new Vec3(4, -0.5, 2.5))['off'] ?? 0, 'at its end, at its top');
         self::assertNotNull($wall->footOf(new Vec3(0.5, 0.5, 0)), 'at its foot');
         self::assertNull($wall->footOf(new Vec3(-0.01, 0, 1)));

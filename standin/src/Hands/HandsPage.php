@@ -66,10 +66,11 @@ final readonly class HandsPage
     public function live(): array
     {
         $state = $this->state();
+        $closesAt = $state->hub->window['closesAt'] ?? null;
 
         return [
             'plugged' => $state->hub->isPlugged,
-            'window' => $state->hub->window === null ? null : max(0, (int) ceil(($state->hub->window['closesAt'] - $state->world->now) / 1000)),
+            'window' => $closesAt === null ? null : max(0, (int) ceil(($closesAt - $state->world->now) / 1000)),
             'devices' => array_map(
                 static fn (DeviceState $device): array => ['light' => $device->light, 'phase' => $device->phase, 'on' => $device->on],
                 $state->world->devices,

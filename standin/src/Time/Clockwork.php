@@ -33,9 +33,10 @@ final readonly class Clockwork
     /** @return Snapshot|null null: there is none, or it is of a log that was put away */
     private function snapshot(): ?array
     {
-        $kept = is_file($this->log->snapshot) ? @unserialize((string) file_get_contents($this->log->snapshot)) : null;
+        /** @var Snapshot|false $kept */
+        $kept = is_file($this->log->snapshot) ? @unserialize((string) file_get_contents($this->log->snapshot)) : false;
 
-        return is_array($kept) && $kept['beginning'] !== '' && $kept['beginning'] === $this->log->beginning() ? $kept : null;
+        return $kept !== false && $kept['beginning'] !== '' && $kept['beginning'] === $this->log->beginning() ? $kept : null;
     }
 
     /** @param Snapshot $snapshot */

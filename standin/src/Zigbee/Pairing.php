@@ -137,10 +137,11 @@ final readonly class Pairing
         if ($state->phase !== 'pairing' || $this->hub->window === null) {
             return;
         }
+        $window = $this->hub->window['ref'];
         $state->phase = 'interviewing';
-        $this->hub->emit('device.announced', ['window' => $this->hub->window['ref'], 'address' => $state->device->address]);
+        $this->hub->emit('device.announced', ['window' => $window, 'address' => $state->device->address]);
         if ($state->fault === Fault::TwoAtOnce) {
-            $this->announceStranger($this->hub->window['ref']);
+            $this->announceStranger($window);
         }
         $this->interview($state);
     }
