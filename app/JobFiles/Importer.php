@@ -41,12 +41,16 @@ final readonly class Importer
         return $latest->isFuture() ? $days - 1 : $days;
     }
 
-    /** The job that was made of this file before, or null. */
+    /**
+     * The job that was made of this file before, or null.
+     *
+     * @throws InvalidInput
+     */
     public function twin(string $json): ?SiteJob
     {
-        $head = json_decode($json, true)['job'] ?? [];
+        $head = JobFile::parse($json)->data['job'];
 
-        return SiteJob::query()->where('key', $head['key'] ?? '')->where('name', $head['name'] ?? '')->first();
+        return SiteJob::query()->where('key', $head['key'])->where('name', $head['name'])->first();
     }
 
     /** @param array<string, mixed> $data */

@@ -353,7 +353,8 @@ test('what no wall explains is found at the survey, and becomes a snag', async (
 test('a device paired at its own controller is written down, and its rungs climbed by hand', async ({ page }) => {
     await page.goto(`${JOB}/pair`);
     await page.getByText('to put in by hand').click();
-    await page.getByRole('link', { name: 'Window contact, keeper’s room' }).click();
+    await page.getByLabel('Search these 14').fill('keeper contact');
+    await page.locator('#by-hand').getByRole('link', { name: 'Window contact' }).click();
     await page.getByLabel('Its address there').fill('<7>');
     await page.getByRole('button', { name: 'It is in' }).click();
     await expect(page.getByRole('alert')).toContainText('letters, digits, spaces');

@@ -82,6 +82,10 @@ final class JobListTest extends TestCase
         $export = (string) $this->get('/jobs/calico-court/export')->getContent();
         $file = static fn (): UploadedFile => UploadedFile::fake()->createWithContent('job.json', $export);
         $this->followingRedirects()->from('/jobs')->post('/job-files', ['file' => $file()])->assertSee('is here already');
+        $broken = (string) preg_replace('/"acceptanceDb": [\d.]+/', '"acceptanceDb": "much"', $export);
+        $this->followingRedirects()->from('/jobs')
+            ->post('/job-files', ['file' => UploadedFile::fake()->createWithContent('job.json', $broken)])
+            ->assertSee('$.job.acceptanceDb');
         self::assertSame(3, SiteJob::query()->count());
         $this->post('/job-files', ['file' => $file(), 'again' => '1'])->assertRedirect();
 
