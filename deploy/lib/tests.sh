@@ -42,7 +42,7 @@ test_style() {
 }
 
 test_line_length() {
-    local folders=(app bootstrap/app.php config core database deploy kavvel resources routes standin tests) long
+    local folders=(app bootstrap/app.php config core database deploy kavvel lang resources routes standin tests) long
     long=$(LC_ALL=C.UTF-8 grep -rnE '^.{141,}$' --include='*.php' --include='*.js' --include='*.mjs' --include='*.css' --include='*.sh' \
         --include='kavvel' "${folders[@]}" | cut -c1-100 || true)
     [ -z "$long" ] || fail "These lines have more than 140 characters:

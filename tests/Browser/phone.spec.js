@@ -23,10 +23,15 @@ test('nothing is wider than the screen', async ({ page }) => {
 });
 
 test('what can be touched is large enough for a glove', async ({ page }) => {
-    await page.goto(`${JOB}/pair`);
-    for (const element of await page.locator('.side a, .side button, .faces button, .top a').filter({ visible: true }).all()) {
-        const box = await element.boundingBox();
-        expect(box.height, await element.textContent()).toBeGreaterThanOrEqual(43.5);
+    const stations = ['survey', 'pair', 'name', 'mesh', 'hand-over', 'hand-over?show=in', 'survey?slot=front-lock'];
+    for (const path of ['/jobs', ...stations.map((station) => `${JOB}/${station}`)]) {
+        await page.goto(path);
+        const small = await page.locator('a, button, summary, select, input:not([type=hidden])').evaluateAll((targets) => targets
+            .filter((target) => target.checkVisibility() && !target.closest('svg, .skip, .visually-hidden'))
+            .map((target) => ({ words: `${target.textContent.trim()} ${target.className}`, box: target.getBoundingClientRect() }))
+            .filter(({ box }) => box.width > 0 && (box.height < 43.5 || box.width < 43.5))
+            .map(({ words, box }) => `${words}: ${Math.round(box.width)} × ${Math.round(box.height)}`));
+        expect(small, path).toEqual([]);
     }
 });
 
