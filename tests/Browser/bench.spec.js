@@ -39,13 +39,13 @@ test('the list says in words what the plan draws', async ({ page }) => {
     await expect(page.locator('.plan')).toBeVisible();
 });
 
-test('no text on any plan lies on another text or on a plate', async ({ page }) => {
+test('no text on any plan lies on another text, on a plate or on a wall', async ({ page }) => {
     for (const [station, storey] of [
         ['pair', 'ground'], ['survey', 'ground'], ['survey', 'first'], ['survey', 'lantern'], ['survey', 'shed'], ['name', 'ground'],
     ]) {
         await page.goto(`${JOB}/${station}?storey=${storey}`);
         const collisions = await page.locator('.plan').evaluate((plan) => {
-            const boxes = [...plan.querySelectorAll('.p-label, .p-room, .p-capsule, .p-plate')].map((element) => ({
+            const boxes = [...plan.querySelectorAll('.p-label, .p-room, .p-capsule, .p-plate, .p-wall')].map((element) => ({
                 name: element.textContent || element.getAttribute('class'),
                 isText: element.matches('.p-label, .p-room'),
                 box: element.getBoundingClientRect(),
