@@ -8,41 +8,21 @@ use Kavvel\Standin\Time\HandLog;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Process\Process;
+use Tests\RunsStandin;
 
 /** The running stand-in against docs/gateway-link.openapi.json: every path, every status, every shape. */
 final class GatewayContractTest extends TestCase
 {
-    private static ?Process $server = null;
-
-    private static string $url = '';
-
-    private static string $folder = '';
+    use RunsStandin;
 
     public static function setUpBeforeClass(): void
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        self::assertIsResource($socket);
-        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-        fclose($socket);
-        $root = dirname(__DIR__, 2);
-        self::$folder = sys_get_temp_dir().'/kavvel-contract-'.getmypid();
-        self::$url = "http://127.0.0.1:{$port}";
-        self::$server = new Process([
-            PHP_BINARY, '-S', "127.0.0.1:{$port}", '-t', "{$root}/standin/public", "{$root}/standin/public/index.php",
-        ], null, [
-            'KAVVEL_STANDIN_JOB' => "{$root}/database/demo/lantern-house.json",
-            'KAVVEL_STANDIN_OVERLAY' => "{$root}/database/demo/lantern-house.truth.json",
-            'KAVVEL_STANDIN_STATE' => self::$folder, 'KAVVEL_STANDIN_TOKEN' => 'contract',
-        ]);
-        self::$server->start();
-        self::$server->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'started'));
+        self::runStandin('contract');
     }
 
     public static function tearDownAfterClass(): void
     {
-        self::$server?->stop(2);
-        (new HandLog(self::$folder))->forget();
+        self::stopStandin();
     }
 
     public function test_every_answer_has_the_shape_that_the_contract_gives_it(): void

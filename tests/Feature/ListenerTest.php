@@ -97,6 +97,29 @@ final class ListenerTest extends TestCase
         $this->get('/jobs/lantern-house/pair')->assertSee('data-seconds-left="25', false);
     }
 
+    public function test_an_event_that_can_not_be_read_is_logged_and_passed_over(): void
+    {
+        $gateway = Gateway::query()->whereNotNull('url')->firstOrFail();
+        $at = now()->toIso8601ZuluString();
+        $next = $gateway->cursor + 1;
+        Http::swap(new \Illuminate\Http\Client\Factory);
+        Http::fake(['*/v1/events*' => Http::response([
+            'epoch' => $gateway->epoch,
+            'clock' => $at,
+            'oldest' => 1,
+            'newest' => $next + 1,
+            'events' => [
+                ['sequence' => $next, 'at' => $at, 'type' => 'device.joined', 'data' => ['address' => 7]],
+                ['sequence' => $next + 1, 'at' => $at, 'type' => 'device.left', 'data' => ['address' => '02A7C30000000101']],
+            ],
+        ])]);
+        $this->listen();
+
+        self::assertSame($next + 1, $gateway->refresh()->cursor);
+        self::assertTrue($this->logged('device.joined could not be read.'));
+        self::assertSame(Node::LEFT, Node::query()->where('address', '02A7C30000000101')->value('state'));
+    }
+
     public function test_a_gap_asks_for_a_full_resync(): void
     {
         $gateway = Gateway::query()->whereNotNull('url')->firstOrFail();
