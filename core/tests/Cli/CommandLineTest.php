@@ -6,6 +6,7 @@ namespace Kavvel\Core\Tests\Cli;
 
 use Kavvel\Core\Cli\CommandLine;
 use Kavvel\Core\Cli\Decibels;
+use Kavvel\Core\Protocol\Protocol;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -279,6 +280,14 @@ final class CommandLineTest extends TestCase
             ],
             'a number for an id' => ['order', '{"gateway":"hub","slots":[{"id":7}]}', 'bad-type', '$.slots[0].id'],
         ];
+    }
+
+    public function test_the_bench_times_every_mesh(): void
+    {
+        exec(escapeshellarg(PHP_BINARY).' '.escapeshellarg(__DIR__.'/../../bin/bench').' 20 40 2>&1', $lines, $exit);
+
+        self::assertSame(0, $exit, implode("\n", $lines));
+        self::assertCount(1 + 2 * count(Protocol::meshes()), $lines);
     }
 
     public function test_the_program_runs_from_a_bare_checkout(): void
