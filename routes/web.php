@@ -48,6 +48,7 @@ Route::middleware(['auth', 'company', ConfirmSave::class, StoreOnce::class])->gr
         Route::get('/packs/{pack:number}', [HandOver\PackController::class, 'show'])->name('packs.show');
 
         Route::middleware('can:editClient,job')->group(static function (): void {
+            Route::get('/forms/client', [Bench\FormController::class, 'client'])->name('forms.client');
             Route::put('/client', [Jobs\ClientController::class, 'update'])->name('client.update');
             Route::put('/visit', [Jobs\VisitController::class, 'update'])->name('visit.update');
         });

@@ -381,6 +381,7 @@ test('a lead changes the rules of a job, and the office its visit', async ({ pag
     await signIn(office, 'wren');
     const card = office.getByRole('article', { name: 'Lantern House' });
     await card.getByText('Client, visit and job file').click();
+    await expect(card.getByLabel('Minutes used')).toBeVisible();
     await expectAccessible(office);
     await card.getByLabel('Minutes used').fill('230');
     await card.getByRole('button', { name: 'Save the visit' }).click();

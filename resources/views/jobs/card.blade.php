@@ -22,28 +22,7 @@
             $loop->first ? 'Go to work' : 'Open' }}<span class="visually-hidden"> at {{ $job->name }}</span></a>
     </div>
     @can('editClient', $job)
-    <details class="mt-2" id="client-{{ $job->key }}"><summary>Client, visit and job file</summary>
-        <x-form :action="route('jobs.client.update', $job)" method="put" class="grid md:grid-cols-2 gap-x-4">
-            <input type="hidden" name="lock_version" value="{{ $job->lock_version }}">
-            <label class="field"><span>Client</span><input name="client_name" value="{{ $job->client_name }}" required></label>
-            <label class="field"><span>Address</span><input name="address" value="{{ $job->address }}" required></label>
-            <label class="field"><span>E-mail</span><input type="email" name="client_email" value="{{ $job->client_email }}"></label>
-            <label class="field"><span>Telephone</span><input name="client_phone" value="{{ $job->client_phone }}"></label>
-            <button class="btn">Save the client</button>
-        </x-form>
-        <x-form :action="route('jobs.visit.update', $job)" method="put" class="grid grid-cols-2 md:grid-cols-4 gap-x-4 mt-4">
-            <input type="hidden" name="lock_version" value="{{ $job->lock_version }}">
-            <label class="field"><span>Visit</span>
-                <input name="visit_number" value="{{ $job->visit_number }}" inputmode="numeric" required></label>
-            <label class="field"><span>Of</span><input name="visit_of" value="{{ $job->visit_of }}" inputmode="numeric" required></label>
-            <label class="field"><span>Minutes planned</span>
-                <input name="planned_minutes" value="{{ $job->planned_minutes }}" inputmode="numeric" required></label>
-            <label class="field"><span>Minutes used</span>
-                <input name="used_minutes" value="{{ $job->used_minutes }}" inputmode="numeric" required></label>
-            <button class="btn col-span-2">Save the visit</button>
-            <a class="btn plain col-span-2" href="{{ route('jobs.export', $job) }}">Export the job file</a>
-        </x-form>
-    </details>
+    <x-later id="client-{{ $job->key }}" class="mt-2" :href="route('jobs.forms.client', $job)" title="Client, visit and job file"/>
     @endcan
     @can('lead', $job)
     <x-later id="hubs-{{ $job->key }}" :href="route('jobs.forms.hubs', $job)" title="Hubs and archive"/>

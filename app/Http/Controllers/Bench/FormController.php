@@ -38,6 +38,11 @@ final class FormController
         ]);
     }
 
+    public function client(SiteJob $job): View
+    {
+        return view('forms.client', ['job' => $job]);
+    }
+
     public function hubs(SiteJob $job): View
     {
         return view('forms.hubs', [
