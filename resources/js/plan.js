@@ -1,5 +1,6 @@
-// Pan and zoom of the plan: the view box is kept per storey, outside of what htmx swaps.
-const kept = new Map();
+// Pan and zoom of the plan: the view box is kept per storey and tab, so that a swap, a reload and the way back keep it.
+const VIEWS = 'kavvel.views';
+const kept = new Map(Object.entries(JSON.parse(sessionStorage.getItem(VIEWS) ?? '{}')));
 const READABLE_PX_PER_M = 46;
 
 export function followPlan() {
@@ -11,6 +12,7 @@ export function followPlan() {
     const set = (box) => {
         plan.setAttribute('viewBox', box.map((n) => n.toFixed(3)).join(' '));
         kept.set(key, box);
+        sessionStorage.setItem(VIEWS, JSON.stringify(Object.fromEntries(kept)));
     };
     const box = () => plan.getAttribute('viewBox').split(' ').map(Number);
 

@@ -54,7 +54,7 @@ test('what is open on one tablet stays open while another person works', async (
     await other.context().close();
 });
 
-test('a slot is placed by touching the plan', async ({ page }) => {
+test('a slot is placed and moved by touching the plan', async ({ page }) => {
     await page.goto(`${JOB}/survey?storey=ground`);
     await page.getByText('Add a slot').click();
     await page.getByRole('button', { name: 'Touch its place on the plan' }).click();
@@ -64,6 +64,15 @@ test('a slot is placed by touching the plan', async ({ page }) => {
     await expect(page.locator('[name=room]')).toHaveValue('pantry');
     expect(Number(await page.getByLabel('x, m').inputValue())).toBeGreaterThan(0);
     await expectAccessible(page);
+    await page.goto(`${JOB}/survey?slot=doorbell`);
+    await page.getByText('Change the plan here').click();
+    const before = await page.getByLabel('x, m').inputValue();
+    await page.getByRole('button', { name: 'Touch its place on the plan' }).click();
+    const store = await page.locator('.plan [data-room="store"]').boundingBox();
+    await page.mouse.click(store.x + store.width * 0.5, store.y + store.height * 0.2);
+    await expect(page.getByLabel('x, m')).not.toHaveValue(before);
+    await page.getByRole('button', { name: 'Save the change' }).click();
+    await expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible();
 });
 
 test('a save is confirmed, and settings close on Escape and on a touch outside', async ({ page }) => {
@@ -95,3 +104,32 @@ test('a long list is searched as one types', async ({ page }) => {
     await expect(rows).toHaveCount(all);
     await page.locator('.stage-bar').getByRole('button', { name: 'Plan' }).click();
 });
+
+test('nothing scrolls into emptiness, and long words stay inside their drawer', async ({ page }) => {
+    for (const station of ['survey', 'pair', 'name', 'mesh', 'hand-over']) {
+        await page.goto(`${JOB}/${station}`);
+        const beyond = await page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight);
+        expect(beyond, station).toBeLessThanOrEqual(0);
+    }
+    await page.getByRole('link', { name: /^Log/ }).click();
+    const log = page.getByRole('dialog', { name: 'Logbook' });
+    await log.getByLabel('Note what happened').fill(`${'Donaudampfschifffahrt'.repeat(6)} on the label`);
+    await log.getByRole('button', { name: 'Write it down' }).click();
+    await expect(log.getByText('on the label')).toBeVisible();
+    expect(await log.evaluate((drawer) => drawer.scrollWidth - drawer.clientWidth)).toBeLessThanOrEqual(0);
+});
+
+test('going back keeps the view of the plan', async ({ page }) => {
+    await page.goto(`${JOB}/survey?storey=ground`);
+    const box = () => page.locator('.plan').getAttribute('viewBox');
+    await page.getByRole('button', { name: 'Nearer' }).click();
+    const near = await box();
+    await page.locator('.stage-bar').getByRole('button', { name: 'List' }).click();
+    await page.getByRole('link', { name: /Freezer probe/ }).click();
+    await expect(page.getByRole('heading', { name: 'Freezer probe' })).toBeVisible();
+    await page.goBack();
+    await expect(page.getByRole('heading', { name: 'Freezer probe' })).toBeHidden();
+    await page.locator('.stage-bar').getByRole('button', { name: 'Plan' }).click();
+    expect(await box()).toBe(near);
+});
+
