@@ -87,6 +87,17 @@ final class ProfileTest extends TestCase
         self::assertFalse($this->profile(['longRange' => true])->longRange, 'only Z-Wave has it');
     }
 
+    public function test_relays_locks_and_alarms_need_a_sound_link(): void
+    {
+        $end = ['role' => 'end', 'power' => 'battery'];
+
+        self::assertTrue($this->profile([])->needsSoundLink(), 'a relay');
+        self::assertFalse($this->profile($end)->needsSoundLink());
+        self::assertTrue($this->profile([...$end, 'secure' => true])->needsSoundLink());
+        self::assertTrue($this->profile([...$end, 'vital' => true])->needsSoundLink());
+        self::assertTrue($this->profile(['secure' => true, 'vital' => true])->needsSoundLink());
+    }
+
     public function test_only_a_router_that_stays_plugged_in_is_made_to_relay(): void
     {
         $relay = ['role' => 'router', 'power' => 'mains', 'capabilities' => ['on-off', 'relay']];

@@ -18,6 +18,14 @@ use PHPUnit\Framework\TestCase;
 
 final class MeshJudgeTest extends TestCase
 {
+    public function test_directions_more_than_six_decibels_apart_are_uneven(): void
+    {
+        self::assertFalse((new Link('a', 'b', 20.1, 14.1))->isAsymmetric(), 'six, and rounding noise');
+        self::assertTrue((new Link('a', 'b', 20.1, 14.05))->isAsymmetric());
+        self::assertTrue((new Link('a', 'b', 14.05, 20.1))->isAsymmetric());
+        self::assertFalse((new Link('a', 'b', 20))->isAsymmetric());
+    }
+
     #[DataProvider('costs')]
     public function test_each_protocol_prices_a_link_its_own_way(Protocol $protocol, float $margin, ?int $cost): void
     {

@@ -136,6 +136,7 @@ final class BuildingTest extends TestCase
         self::assertTrue($triangle->contains(3.5, 5), 'the middle of the next');
         self::assertTrue($triangle->contains(1.5, 4.5), 'the middle of the last');
         self::assertFalse($triangle->contains(3, 2.499), 'a millimetre off it');
+        self::assertFalse((new Polygon([[0, 0], [1e-4, 0], [1e-4, 1e-4]]))->contains(5e-5, -1e-6), 'however short the edge is');
         self::assertFalse($triangle->contains(9, 4), 'on the line of an edge, beyond its end');
         self::assertFalse($triangle->contains(-3, 1), 'on the line of an edge, before its start');
         self::assertTrue($triangle->contains(2.5, 4));
