@@ -149,7 +149,8 @@ final class NameJudgementTest extends TestCase
     public static function sounds(): array
     {
         return [
-            ['lamp', 'ramp', false], ['lamper', 'ramper', true], ['lampers', 'rampets', false], ['lamper', 'lamp', false], ['light', 'lite', true], ['h', 'h', false],
+            ['lamp', 'ramp', false], ['lamper', 'ramper', true], ['lampers', 'rampets', false],
+            ['lamper', 'lamp', false], ['light', 'lite', true], ['h', 'h', false],
             ['h', 'lamp', false], ['lamp', 'h', false],
         ];
     }
