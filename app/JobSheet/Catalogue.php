@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\JobSheet;
 
 use App\Models\Profile;
+use App\Models\SiteJob;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Support\Facades\Cache;
 use Kavvel\Core\Catalogue\Profile as CoreProfile;
@@ -23,8 +24,10 @@ final readonly class Catalogue
         );
     }
 
+    /** A profile was changed: every page that shows one is old. */
     public static function forget(int $companyId): void
     {
+        SiteJob::query()->withoutGlobalScopes()->where('company_id', $companyId)->increment('live_version');
         foreach (Region::cases() as $region) {
             Cache::forget(self::key($companyId, $region));
         }

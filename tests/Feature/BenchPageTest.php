@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Profile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -46,6 +47,16 @@ final class BenchPageTest extends TestCase
         $this->as('idris')->post('/jobs/lantern-house/snags', ['text' => 'The bell rings twice.']);
         $this->as('mara')->get('/jobs/lantern-house/hand-over')->assertSee('3 snags');
         $this->get(self::PAGE)->assertSee('3 snags');
+    }
+
+    public function test_a_changed_profile_makes_a_kept_page_old(): void
+    {
+        $page = '/jobs/lantern-house/survey?slot=shed-plug';
+        $this->get($page)->assertSee('Metering plug');
+        $profile = Profile::query()->where('key', 'zb-plug')->firstOrFail();
+        $profile->update(['data' => ['name' => 'Relay plug'] + $profile->data]);
+
+        $this->get($page)->assertSee('Relay plug')->assertDontSee('Metering plug');
     }
 
     public function test_a_kept_page_is_nobody_elses(): void
