@@ -275,7 +275,7 @@ final class PairTest extends TestCase
 
     public function test_a_device_that_fits_another_slot_is_offered_there(): void
     {
-        $this->post('/jobs/lantern-house/windows', ['slot' => 'keeper-valve']);
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
         $this->hands('carry', ['device' => 'keeper-button']);
         $this->hands('gesture', ['device' => 'keeper-button', 'kind' => 'press', 'times' => 4]);
         $this->pass(10);
@@ -283,7 +283,8 @@ final class PairTest extends TestCase
         preg_match('/<form action="([^"]+)"[^>]*>(?:(?!<\/form>).)*id="big"/s', (string) $page->getContent(), $big);
 
         self::assertStringEndsWith('/slots/keeper-button/node', $big[1] ?? '');
-        $page->assertSee('slots/keeper-valve/node', false);
+        $page->assertSee('slots/hall-relay/node', false);
+        $page->assertDontSee('8 devices reach the hub through this one', false);
     }
 
     public function test_a_device_chosen_from_then_stays_chosen_through_the_end_of_its_window(): void

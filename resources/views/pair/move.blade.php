@@ -4,12 +4,11 @@
 @php($mayWork = $bench->mayWork())
 @php($isOpen = $phase->holdsWindow())
 @php($heard = $phase->isHeard())
+@php($shown = $phase === PairPhase::Offer ? $offer['better'] ?? $target : $target)
 <div>
     <p class="over"><span>Next move</span><span>{{ $bench->sheet->countIn() }} of {{ count($bench->sheet->cards) }} in</span></p>
-    <h2>{{ $phase === PairPhase::Offer ? 'Is this the '.($offer['better'] ?? $target)->slot->title().'?'
-        : 'Pair the '.$slot->title() }}</h2>
-    <p class="why">{{ ($phase === PairPhase::Offer ? $offer['better'] ?? $target : $target)->where() }}.
-        {{ $why === '' ? '' : $why.'.' }}</p>
+    <h2>{{ $phase === PairPhase::Offer ? "Is this the {$shown->slot->title()}?" : "Pair the {$slot->title()}" }}</h2>
+    <p class="why">{{ $shown->where() }}. {{ $why === '' || $shown !== $target ? '' : $why.'.' }}</p>
 </div>
 @if ($phase === PairPhase::Offer)
     @include('pair.offer')
