@@ -102,6 +102,13 @@ final class JobFileTest extends TestCase
             ],
             'an address twice' => [$set('nodes.1.address', '02A7C30000000901'), 'duplicate-id', '$.nodes[1].address'],
             'a proof of nothing' => [$set('proofs.0.slot', 'ghost'), 'unknown-id', '$.proofs[0].slot'],
+            'a proof of an unknown node' => [$set('proofs.0.node', 'FFFF'), 'unknown-id', '$.proofs[0].node'],
+            'a snag at an unknown slot' => [
+                $set('snags.0', [
+                    'key' => 's', 'text' => 'It hums.', 'state' => 'open', 'raisedAt' => '2026-11-20T09:00:00Z', 'slot' => 'moon',
+                ]),
+                'unknown-id', '$.snags[0].slot',
+            ],
             'a rung that is none' => [$set('proofs.0.rung', 'roof'), 'unknown-value', '$.proofs[0].rung'],
             'a time that is none' => [$set('proofs.0.at', 'noon'), 'out-of-range', '$.proofs[0].at'],
             'a channel that is none' => [$set('gateways.0.networks.0.channel', 99), 'out-of-range', '$.gateways[0].networks[0].channel'],

@@ -100,6 +100,16 @@ final class NamePlanTest extends TestCase
         );
     }
 
+    public function test_three_that_meet_count_upwards(): void
+    {
+        $plan = $this->plan(array_map(static fn (string $id): array => [$id, "Room {$id}", 'ceiling', 'light', 'zwave'], ['a', 'b', 'c']));
+
+        self::assertSame(
+            ['ceiling light', 'ceiling light 2', 'ceiling light 3'],
+            array_map(static fn (Name $name): ?string => self::label($name, Protocol::ZWave), $plan->names),
+        );
+    }
+
     public function test_a_word_that_can_not_fit_is_a_conflict_and_not_a_stump(): void
     {
         $plan = $this->plan([
