@@ -20,7 +20,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class BenchPage
 {
-    public function __construct(private StationList $stations, private Stage $stage, private KeptPages $kept) {}
+    public function __construct(private StationList $stations, private Pieces $pieces, private KeptPages $kept) {}
 
     public function show(Request $request, SiteJob $job, string $station): Response
     {
@@ -30,7 +30,7 @@ final readonly class BenchPage
         $data = ['job' => $job, 'user' => $request->user(), 'liveUrl' => $this->liveUrl($request, $job)];
         $seen = $this->seen($request);
         if ($seen !== []) {
-            $page = $this->page($request, $job, $station, $seen['stage'] ?? null);
+            $page = $this->page($request, $job, $station, $seen);
 
             return response()->view('bench.parts', [...$data, 'page' => $page->changedSince($seen)]);
         }
@@ -40,13 +40,13 @@ final readonly class BenchPage
         return response(view('bench.show', $data)->fragmentIf($isFragment, 'bench'));
     }
 
-    /** @param string|null $seenStage version of the plan that is on screen already */
-    private function page(Request $request, SiteJob $job, string $station, ?string $seenStage = null): PageInPieces
+    /** @param array<string, string> $seen versions of the pieces that are on screen already, by name */
+    private function page(Request $request, SiteJob $job, string $station, array $seen = []): PageInPieces
     {
         $bench = $this->bench($request, $job, $station);
         $title = "{$bench->line->tap($station)->title}, {$job->name}";
 
-        return new PageInPieces($title, $bench->move->isLive, $this->parts($bench, $seenStage));
+        return new PageInPieces($title, $bench->move->isLive, $this->pieces->of($bench, $seen));
     }
 
     private function bench(Request $request, SiteJob $job, string $station): Bench
@@ -71,23 +71,6 @@ final readonly class BenchPage
             $this->stack($request, $sheet),
             $user,
         );
-    }
-
-    /** @return list<Part> the plan only where it is not the one that was seen */
-    private function parts(Bench $bench, ?string $seenStage): array
-    {
-        $parts = [];
-        $data = ['bench' => $bench, 'job' => $bench->sheet->job];
-        $views = ['line' => view('bench.line', $data), 'top' => view('bench.top', $data), 'side' => view('bench.side', $data)];
-        foreach ($views as $name => $view) {
-            $parts[] = Part::rendered($name, $view->render());
-        }
-        $version = $this->stage->version($bench);
-        array_splice($parts, 2, 0, $version === $seenStage
-            ? [Part::ofVersion('stage', $version, '')]
-            : [$this->stage->part($bench, $version)]);
-
-        return $parts;
     }
 
     /** @return array<string, string> versions of the pieces that a poll has, by name */

@@ -9,6 +9,9 @@ use App\Models\SiteJob;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
+
+use function Illuminate\Support\defer;
+
 use Illuminate\Support\Facades\Cache;
 
 /**
@@ -37,7 +40,8 @@ final readonly class KeptPages
         }
         $page = $make();
         if (! $page->isLive) {
-            Cache::put($key, ['version' => $version, 'page' => $page], self::KEPT_SECONDS);
+            // Nobody waits for the disk.
+            defer(static fn (): bool => Cache::put($key, ['version' => $version, 'page' => $page], self::KEPT_SECONDS));
         }
 
         return $page;

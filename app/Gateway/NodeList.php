@@ -27,6 +27,7 @@ final readonly class NodeList
             'joined_at' => $state === 'joined' ? $node->joined_at ?? $at : $node->joined_at,
             'heard_at' => $at ?? $node->heard_at,
             'left_at' => null,
+            'matched_at' => $at === null ? $node->matched_at : null,
         ])->save();
 
         return $node;

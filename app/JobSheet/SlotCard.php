@@ -107,6 +107,12 @@ final readonly class SlotCard
         return $this->isLinked() ? $this->hub : null;
     }
 
+    /** Nothing is heard of its hub: what needs its radio waits. */
+    public function waitsForHub(): bool
+    {
+        return $this->linkedHub()?->silentSince() !== null;
+    }
+
     public function planSlot(): PlanSlot
     {
         return new PlanSlot(

@@ -31,6 +31,7 @@ use Kavvel\Core\Protocol\Protocol;
  * @property Carbon|null $joined_at
  * @property Carbon|null $heard_at
  * @property Carbon|null $left_at
+ * @property Carbon|null $matched_at since when it is its slot’s device; null: it has come onto the network since
  * @property Carbon|null $rejoined_at when it last came through a window
  * @property-read Gateway|null $gateway
  * @property-read Slot|null $slot
@@ -69,7 +70,7 @@ final class Node extends Model
     {
         return [
             'protocol' => Protocol::class, 'is_router' => 'boolean', 'capabilities' => 'array', 'joined_at' => 'datetime',
-            'heard_at' => 'datetime', 'left_at' => 'datetime', 'rejoined_at' => 'datetime',
+            'heard_at' => 'datetime', 'left_at' => 'datetime', 'rejoined_at' => 'datetime', 'matched_at' => 'datetime',
         ];
     }
 }

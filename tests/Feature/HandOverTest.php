@@ -7,17 +7,23 @@ namespace Tests\Feature;
 use App\Models\MeshReading;
 use App\Models\Pack;
 use App\Models\RadioLink;
+use App\Models\Room;
 use App\Models\Snag;
+use App\Models\Storey;
 use App\Stations\HandOver\MakePack;
 use App\Stations\HandOver\PackPress;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\DataProvider;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
 final class HandOverTest extends TestCase
 {
+    /** The cover ends with the list of contents */
+    private const COVER = 1;
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -103,6 +109,39 @@ final class HandOverTest extends TestCase
 
         self::assertMatchesRegularExpression('/Freezer probe, pantry\s+8 dB\s+thin/', $text);
         self::assertMatchesRegularExpression('/Ceiling dimmer, chart room\s+none\s+lost/', $text);
+    }
+
+    /** @return array<string, array{int}> devices that are added to one room, so that its rows end anywhere on a page, or fill several */
+    public static function added(): array
+    {
+        return ['none' => [0], 'nine' => [9], 'seventeen' => [17], 'more than a page' => [70]];
+    }
+
+    #[DataProvider('added')]
+    public function test_a_heading_of_the_pack_stays_with_its_rows(int $added): void
+    {
+        $this->settle();
+        $like = $this->slot('freezer');
+        for ($number = 1; $number <= $added; $number++) {
+            $like->replicate(['node_id', 'point_id', 'name', 'named_at'])
+                ->fill(['key' => "probe-{$number}", 'place' => "shelf {$number}"])->save();
+        }
+        $this->post('/jobs/lantern-house/packs');
+        $rooms = [...Room::query()->pluck('name')->all(), 'What failed, and why'];
+        $plans = Storey::query()->pluck('name')->all();
+        $pages = explode("\f", rtrim($this->layout((string) $this->get('/jobs/lantern-house/packs/1')->streamedContent()), "\f"));
+        foreach (array_slice($pages, self::COVER) as $page) {
+            $lines = array_values(array_filter(
+                array_map(trim(...), explode("\n", $page)),
+                static fn (string $line): bool => $line !== '' && ! str_contains($line, 'page '),
+            ));
+            $last = end($lines);
+
+            // A plan ends with the name of a room that is drawn in it.
+            self::assertNotContains($last, str_contains($page, 'By hand') ? $rooms : $plans);
+            self::assertDoesNotMatchRegularExpression('/^\d · |^Name +Device|^Hub$/u', (string) $last);
+        }
+        self::assertSame($added, preg_match_all('/Shelf \d/', implode('', $pages)));
     }
 
     public function test_packs_count_up(): void
@@ -224,10 +263,15 @@ final class HandOverTest extends TestCase
 
     private function text(string $pdf): string
     {
+        return (string) preg_replace('/\s+/', ' ', $this->layout($pdf));
+    }
+
+    private function layout(string $pdf): string
+    {
         $process = new Process(['pdftotext', '-layout', '-', '-']);
         $process->setInput($pdf);
         $process->mustRun();
 
-        return (string) preg_replace('/\s+/', ' ', $process->getOutput());
+        return $process->getOutput();
     }
 }

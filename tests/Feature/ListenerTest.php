@@ -170,10 +170,12 @@ final class ListenerTest extends TestCase
             $this->get("/jobs/lantern-house/{$page}")->assertSee('Hub has not answered since');
         }
         self::assertTrue($this->logged('does not answer'));
+        $this->get('/jobs/lantern-house/pair')->assertSee('Waits for the hub')->assertDontSee('data-move="open-', false);
+        $this->get('/jobs/lantern-house/mesh')->assertSee('Waits for the hub')->assertDontSee('Read the mesh');
 
         $this->gatewayIsAway(false);
         $this->listen();
-        $this->get('/jobs/lantern-house/pair')->assertDontSee('has not answered since');
+        $this->get('/jobs/lantern-house/pair')->assertDontSee('has not answered since')->assertSee('data-move="open-', false);
         self::assertTrue($this->logged('Hub answers again.'));
     }
 

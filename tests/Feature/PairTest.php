@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\JoinWindow;
+use App\Models\LogEntry;
 use App\Models\Node;
 use App\Models\PairAttempt;
 use Kavvel\Core\Pairing\AttemptState;
@@ -314,6 +315,30 @@ final class PairTest extends TestCase
             ->assertSee('is the ceiling relay already');
 
         self::assertSame($address, $this->slot('hall-relay')->node?->address);
+    }
+
+    public function test_two_people_who_give_the_same_answer_are_one_match_and_the_second_is_told(): void
+    {
+        $address = $this->pairHallRelay();
+        $this->as('idris')->htmx('POST', '/jobs/lantern-house/slots/hall-relay/node', ['address' => $address])
+            ->assertStatus(422)
+            ->assertSee('It is the ceiling relay already, since');
+
+        self::assertSame(1, LogEntry::query()->where('text', "Matched {$address} to the ceiling relay.")->count());
+    }
+
+    public function test_one_that_left_and_came_back_is_matched_to_its_slot_again(): void
+    {
+        $address = $this->pairHallRelay();
+        $this->hands('gesture', ['device' => 'hall-relay', 'kind' => 'hold', 'seconds' => 10]);
+        $this->pass(5);
+        self::assertSame(Node::LEFT, Node::query()->where('address', $address)->value('state'));
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertRedirect();
+        $this->hands('gesture', ['device' => 'hall-relay', 'kind' => 'press', 'times' => 3]);
+        $this->pass(10);
+        $this->get('/jobs/lantern-house/pair')->assertSee('Is this the ceiling relay?');
+        $this->post('/jobs/lantern-house/slots/hall-relay/node', ['address' => $address])->assertRedirect()->assertSessionHasNoErrors();
+        $this->htmx('POST', '/jobs/lantern-house/slots/hall-relay/node', ['address' => $address])->assertStatus(422);
     }
 
     public function test_one_that_comes_back_in_anothers_window_leaves_the_window_in_sight(): void

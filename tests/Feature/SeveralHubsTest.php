@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Gateway\Listener;
+use App\JobSheet\JobSheet;
 use App\Models\Gateway;
+use App\Stations\Pair\WorkList;
+use Kavvel\Core\Protocol\Protocol;
 use Tests\RunsStandin;
 use Tests\TestCase;
 
@@ -59,6 +62,21 @@ final class SeveralHubsTest extends TestCase
         $this->get('/jobs/lantern-house/mesh')
             ->assertSee('Shed hub has not answered since')
             ->assertDontSee('Hub has not answered since 00');
+    }
+
+    public function test_what_a_silent_hub_holds_up_comes_after_what_another_can_pair(): void
+    {
+        $first = $this->hub('lantern-house');
+        $first->update(['url' => self::$url, 'token' => 'several', 'silent_since' => now()]);
+        $second = Gateway::query()->create([
+            ...$first->only(['site_job_id', 'storey_id', 'x', 'y', 'z', 'url', 'token']), 'key' => 'second', 'name' => 'Shed hub',
+        ]);
+        $second->networks()->create(['site_job_id' => $first->site_job_id, 'protocol' => Protocol::ZWave, 'linked' => true]);
+        $order = WorkList::of(JobSheet::of($this->siteJob()), [])->open;
+
+        self::assertSame(Protocol::ZWave, $order[0]['card']->profile->protocol);
+        self::assertTrue($order[count($order) - 1]['card']->waitsForHub());
+        $this->get('/jobs/lantern-house/pair')->assertSee('data-move="open-', false);
     }
 
     private function hub(string $job): Gateway

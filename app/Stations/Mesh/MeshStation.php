@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\Mesh;
 
+use App\JobSheet\Hub;
 use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
@@ -61,7 +62,7 @@ final readonly class MeshStation implements Station
         $last = $newest?->state === 'done'
             ? $newest
             : MeshReading::query()->where('site_job_id', $sheet->job->id)->where('state', 'done')->latest('id')->first();
-        $progress = ['running' => $running, 'failed' => $failed];
+        $progress = ['running' => $running, 'failed' => $failed, 'waits' => $this->hubToAsk($sheet)?->silentSince() !== null];
         if ($last === null) {
             return $this->first($sheet, $progress);
         }
@@ -90,10 +91,10 @@ final readonly class MeshStation implements Station
         );
     }
 
-    /** @param array{running: MeshReading|null, failed: MeshReading|null} $progress */
+    /** @param array{running: MeshReading|null, failed: MeshReading|null, waits: bool} $progress */
     private function first(JobSheet $sheet, array $progress): Move
     {
-        $protocol = $this->readable($sheet);
+        $protocol = $this->readable($this->hubToAsk($sheet));
         $in = $protocol === null ? [] : array_filter($sheet->ofProtocol($protocol), static fn (SlotCard $card): bool => $card->isIn());
 
         return new Move(
@@ -134,14 +135,25 @@ final readonly class MeshStation implements Station
         return array_map(strval(...), array_keys(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->profile->vital)));
     }
 
-    /** The first mesh that a linked hub can be asked about. */
-    private function readable(JobSheet $sheet): ?Protocol
+    /** The first linked hub that can be asked about the first mesh. */
+    private function hubToAsk(JobSheet $sheet): ?Hub
     {
         foreach (Protocol::meshes() as $protocol) {
             foreach ($sheet->linkedHubs() as $hub) {
                 if ($hub->opens($protocol)) {
-                    return $protocol;
+                    return $hub;
                 }
+            }
+        }
+
+        return null;
+    }
+
+    private function readable(?Hub $hub): ?Protocol
+    {
+        foreach (Protocol::meshes() as $protocol) {
+            if ($hub?->opens($protocol) === true) {
+                return $protocol;
             }
         }
 

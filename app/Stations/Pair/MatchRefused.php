@@ -7,6 +7,7 @@ namespace App\Stations\Pair;
 use App\Editing\Refused;
 use App\Models\Node;
 use App\Models\Slot;
+use Illuminate\Support\Carbon;
 use Kavvel\Core\Pairing\NodeFit;
 
 /** A node can't become the device of a slot. */
@@ -15,6 +16,12 @@ final class MatchRefused extends Refused
     public static function slotIsTaken(Slot $slot): self
     {
         return new self('address', "The {$slot->title()} has a device already. Take that one away first.");
+    }
+
+    /** Somebody else gave the same answer a moment before. */
+    public static function isItAlready(Slot $slot, Carbon $since): self
+    {
+        return new self('address', "It is the {$slot->title()} already, since {$since->onSite()->format('H:i')}. Go on with the next.");
     }
 
     public static function nodeIsTaken(Node $node, Slot $other): self

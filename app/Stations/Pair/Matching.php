@@ -29,6 +29,7 @@ final readonly class Matching
         $fit = NodeFit::of($slot->profile()->firstOrFail()->core($job->region), $node->reported());
         $this->check($slot, $node, $fit);
         $slot->update(['node_id' => $node->id, 'named_at' => $slot->node_id === $node->id ? $slot->named_at : null]);
+        $node->update(['matched_at' => now()]);
         $this->proofs->beginStay($slot, $node);
         if ($node->state === 'joined') {
             $this->proofs->show($slot, Shown::byJoining());
@@ -52,6 +53,7 @@ final readonly class Matching
         $node = $slot->node()->first();
         $slot->update(['node_id' => null, 'named_at' => null]);
         if ($node !== null) {
+            $node->update(['matched_at' => null]);
             $this->proofs->endStay($slot, $node, 'its device was taken away');
         }
         $this->logbook->write($job, $person, 'pair', "Took the device away from the {$slot->title()}.", $slot);
@@ -60,6 +62,9 @@ final readonly class Matching
     /** @throws MatchRefused */
     private function check(Slot $slot, Node $node, NodeFit $fit): void
     {
+        if ($slot->node_id === $node->id && $node->matched_at !== null) {
+            throw MatchRefused::isItAlready($slot, $node->matched_at);
+        }
         $before = $slot->node_id === null || $slot->node_id === $node->id ? null : $slot->node()->first();
         if ($before !== null && $before->state !== Node::LEFT) {
             throw MatchRefused::slotIsTaken($slot);

@@ -19,7 +19,7 @@ final readonly class WorkList
      */
     private function __construct(public array $open, public array $byHand) {}
 
-    /** @param list<string> $putOff keys that were skipped: they go to the end */
+    /** @param list<string> $putOff keys that were skipped: they go to the end, before those whose hub is silent */
     public static function of(JobSheet $sheet, array $putOff): self
     {
         $hub = $sheet->hubs === [] ? 'hub' : $sheet->hubs[0]->key();
@@ -36,8 +36,8 @@ final readonly class WorkList
                 $byHand[] = $card;
             }
         }
-        $isPutOff = static fn (array $one): bool => in_array($one['card']->key(), $putOff, true);
-        usort($open, static fn (array $a, array $b): int => $isPutOff($a) <=> $isPutOff($b));
+        $delay = static fn (array $one): array => [$one['card']->waitsForHub(), in_array($one['card']->key(), $putOff, true)];
+        usort($open, static fn (array $a, array $b): int => $delay($a) <=> $delay($b));
 
         return new self($open, $byHand);
     }

@@ -17,7 +17,7 @@
     <a class="big" id="big" data-move="to-pair" data-key="n" href="{{ route('jobs.pair', $job) }}">On with pairing</a>
     @endif
 </div>
-@if (! $running)
+@if (! $running && ! $waits)
 <x-form :action="route('jobs.mesh-readings.store', $job)"><button class="btn w-full">Read again</button></x-form>
 @endif
 @endif

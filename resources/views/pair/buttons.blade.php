@@ -6,7 +6,7 @@
     PairPhase::Interviewing => ['interview', 'The hub asks it'],
     PairPhase::OpenStill => ["open-still-{$window->id}", 'The window is still open'],
     PairPhase::Waiting => $attempt->light === Light::Seen ? ["listening-{$attempt->id}", 'The hub listens'] : null,
-    default => null,
+    default => $target->waitsForHub() ? ['waits', 'Waits for the hub'] : null,
 })
 <div class="thumb">
     @if ($idle)
