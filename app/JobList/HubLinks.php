@@ -7,13 +7,16 @@ namespace App\JobList;
 use App\Gateway\GatewayAway;
 use App\Gateway\GatewayClient;
 use App\Gateway\GatewayRefused;
+use App\Gateway\WindowEnding;
 use App\Logbook\Logbook;
 use App\Models\Gateway;
+use App\Models\JoinWindow;
 use App\Models\Network;
 use App\Models\Room;
 use App\Models\SiteJob;
 use App\Models\User;
 use App\Radio\Forecasts;
+use Kavvel\Core\Pairing\AttemptEvent;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Site\Polygon;
 
@@ -23,7 +26,7 @@ final readonly class HubLinks
     /** Where a hub stands until somebody says otherwise, above the floor */
     private const HEIGHT_M = 1.2;
 
-    public function __construct(private Forecasts $forecasts, private Logbook $logbook) {}
+    public function __construct(private Forecasts $forecasts, private WindowEnding $ending, private Logbook $logbook) {}
 
     public function add(SiteJob $job, Room $room, string $name, User $person): Gateway
     {
@@ -70,9 +73,9 @@ final readonly class HubLinks
     public function unlink(SiteJob $job, Gateway $hub, User $person): void
     {
         $hub->update(['url' => null, 'token' => null, 'silent_since' => null]);
-        $hub->joinWindows()
-            ->whereIn('state', ['opening', 'open'])
-            ->update(['state' => 'ended', 'reason' => 'unlinked', 'ended_at' => now()]);
+        foreach ($hub->joinWindows()->with('attempts.slot')->whereIn('state', JoinWindow::UNDER_WAY)->get() as $window) {
+            $this->ending->end($window, AttemptEvent::ClosedByHand, now());
+        }
         $this->logbook->write($job, $person, 'gateway', "Took the link off {$hub->name}.");
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\JoinWindow;
 use App\Models\SiteJob;
 use Illuminate\Http\UploadedFile;
+use Kavvel\Core\Pairing\AttemptState;
 use Tests\TestCase;
 use Tests\WithStandin;
 
@@ -64,6 +66,17 @@ final class JobListTest extends TestCase
 
         self::assertNull($hub->refresh()->url);
         $this->get('/jobs/calico-court/forms/hubs')->assertSee('Link Cellar hub');
+    }
+
+    public function test_a_window_of_a_hub_whose_link_is_taken_off_is_over_with_its_attempt(): void
+    {
+        $this->startStandin();
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertRedirect();
+        $hub = $this->siteJob()->gateways()->whereNotNull('url')->firstOrFail();
+        $this->delete("/jobs/lantern-house/hubs/{$hub->key}")->assertRedirect();
+
+        self::assertSame('ended', JoinWindow::query()->value('state'));
+        self::assertSame(AttemptState::Stopped, $this->slot('hall-relay')->pairAttempts()->latest('id')->value('state'));
     }
 
     public function test_an_archived_job_leaves_the_list_and_comes_back(): void
