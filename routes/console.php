@@ -2,13 +2,16 @@
 
 declare(strict_types=1);
 
-use App\Console\Heartbeat;
 use App\Console\PageBench;
+use App\Console\Prune;
 use App\Gateway\Listener;
+use App\Vitals\Heartbeat;
+use App\Vitals\Part;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schedule;
 use Illuminate\Support\Facades\Schema;
 
 Artisan::command('kavvel:is-empty', function (): void {
@@ -23,9 +26,10 @@ Artisan::command('kavvel:demo', function (): void {
 
 Artisan::command('gateway:listen {--once}', function (Listener $listener): void {
     do {
-        Heartbeat::of('gateway');
+        Heartbeat::of(Part::Listener);
         try {
             $this->option('once') ? $listener->pollAll() : $listener->tick();
+            Heartbeat::of(Part::Database);
         } catch (QueryException $exception) {
             report($exception);
             DB::purge();
@@ -41,3 +45,12 @@ Artisan::command('kavvel:bench', function (PageBench $bench): void {
     ], $bench->run((string) config('app.url')));
     $this->table(['page', 'ms, median', 'bare routes', 'queries', 'kB'], $rows);
 })->purpose('Holds each page against a bare signed-in route');
+
+Artisan::command('kavvel:prune', function (Prune $prune): void {
+    foreach ($prune->run() as $what => $count) {
+        $this->line("{$what}: {$count}");
+    }
+})->purpose('Takes away old sessions, request keys and forecasts');
+
+Schedule::call(static fn () => Heartbeat::of(Part::Scheduler))->everyMinute()->name('heartbeat');
+Schedule::command('kavvel:prune')->hourly();

@@ -11,12 +11,14 @@ use App\Http\Controllers\Mesh;
 use App\Http\Controllers\Name;
 use App\Http\Controllers\Pair;
 use App\Http\Controllers\Survey;
+use App\Http\Controllers\Vitals;
 use App\Http\Middleware\ConfirmSave;
 use App\Http\Middleware\TouchJob;
 use App\Idempotency\StoreOnce;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/jobs');
+Route::get('/up', Vitals\VitalsController::class)->withoutMiddleware('web')->name('up');
 
 Route::middleware('guest')->controller(Account\SessionController::class)->group(static function (): void {
     Route::get('/sign-in', 'create')->name('sign-in');

@@ -10,6 +10,7 @@ use App\JobSheet\SlotCard;
 use App\Models\User;
 use App\Stations\Asked;
 use App\Stations\Move;
+use App\Vitals\Away;
 
 /** What the pieces of a bench page are made from. */
 final readonly class Bench
@@ -19,6 +20,7 @@ final readonly class Bench
 
     /**
      * @param  string  $storey  key of the one that is drawn
+     * @param  list<Away>  $away  what gives no sign of life behind the page
      * @param  list<SlotCard>  $stack  devices that stand in one place, opened as a list
      */
     public function __construct(
@@ -31,6 +33,7 @@ final readonly class Bench
         public string $storey,
         public ?SlotSheet $open,
         public array $stack,
+        public array $away,
         public User $user,
     ) {
         $this->address = route(StationList::route($station), $sheet->job);

@@ -11,6 +11,7 @@ use App\Models\SiteJob;
 use App\Models\User;
 use App\Stations\Asked;
 use App\Stations\Move;
+use App\Vitals\Away;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -24,7 +25,7 @@ final readonly class BenchPage
 
     public function show(Request $request, SiteJob $job, string $station): Response
     {
-        if ($request->query('since') === (string) $job->live_version) {
+        if ($request->query('since') === $this->version($job)) {
             return response()->noContent();
         }
         $data = ['job' => $job, 'user' => $request->user(), 'liveUrl' => $this->liveUrl($request, $job)];
@@ -69,6 +70,7 @@ final readonly class BenchPage
             $this->storey($request, $sheet, $open?->storey, $move),
             $open === null ? null : SlotSheet::of($open, $sheet),
             $this->stack($request, $sheet),
+            Away::behindThePage(),
             $user,
         );
     }
@@ -87,7 +89,13 @@ final readonly class BenchPage
 
     private function liveUrl(Request $request, SiteJob $job): string
     {
-        return $request->fullUrlWithQuery(['since' => $job->live_version]);
+        return $request->fullUrlWithQuery(['since' => $this->version($job)]);
+    }
+
+    /** Of all that a page shows: what was done on the job, and what is away behind the page. */
+    private function version(SiteJob $job): string
+    {
+        return implode('-', [$job->live_version, ...array_map(static fn (Away $one): string => $one->part->value, Away::behindThePage())]);
     }
 
     /** @return list<SlotCard> */

@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Models\Gateway;
 use App\Models\SiteJob;
+use App\Vitals\Away;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
@@ -60,7 +61,7 @@ final readonly class KeptPages
         $silent = $job->gateways()->get()->map(static fn (Gateway $gateway): ?int => $gateway->silentSince()?->getTimestamp());
 
         return hash('xxh128', serialize([
-            $job->live_version, $job->updated_at, $request->user()?->updated_at, $silent->all(),
+            $job->live_version, $job->updated_at, $request->user()?->updated_at, $silent->all(), Away::behindThePage(),
             Arr::except($request->session()->all(), self::NOT_SHOWN),
         ]));
     }

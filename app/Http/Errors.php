@@ -8,12 +8,19 @@ use App\Editing\EditConflict;
 use App\Editing\Refused;
 use App\Gateway\GatewayAway;
 use App\Idempotency\KeyReused;
+use App\Vitals\Away;
+use App\Vitals\DatabaseAway;
+use App\Vitals\Heartbeat;
+use App\Vitals\Part;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
 
 /** How failures look: a whole page by its own address, a message beside the work inside a fragment. */
 final readonly class Errors
@@ -27,6 +34,11 @@ final readonly class Errors
     {
         $exceptions->dontFlash(['password', 'secret', 'code']);
         $exceptions->dontReport([EditConflict::class, KeyReused::class, GatewayAway::class, Refused::class]);
+        // A database that is away fails every request of every open page: once a minute is enough to read.
+        $exceptions->throttle(static fn (Throwable $failure): ?Limit => DatabaseAway::explains($failure) ? Limit::perMinute(1) : null);
+        $exceptions->render(static fn (PDOException $failure, Request $request): ?Response => DatabaseAway::explains($failure)
+            ? self::databaseIsAway()
+            : null);
         $exceptions->map(Refused::class, static fn (Refused $refused) => $refused->asValidation());
         $exceptions->render(static function (AuthenticationException $exception, Request $request) {
             return self::isFragment($request) ? response('', 401)->header('HX-Redirect', route('sign-in')) : null;
@@ -49,6 +61,13 @@ final readonly class Errors
                 ]),
             };
         });
+    }
+
+    private static function databaseIsAway(): Response
+    {
+        $words = (new Away(Part::Database, Heartbeat::last(Part::Database)))->words();
+
+        return response()->view('errors.away', ['words' => $words], 503)->header('Retry-After', '3');
     }
 
     /** @param list<string> $lines */

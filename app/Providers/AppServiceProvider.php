@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Console\Heartbeat;
 use App\Gateway\Events;
 use App\Gateway\Handlers;
 use App\JobSheet\Catalogue;
@@ -13,6 +12,8 @@ use App\Models\SiteJob;
 use App\Policies\SiteJobPolicy;
 use App\Radio\JudgeReading;
 use App\Tenancy\CurrentCompany;
+use App\Vitals\Heartbeat;
+use App\Vitals\Part;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Carbon;
@@ -57,6 +58,6 @@ final class AppServiceProvider extends ServiceProvider
         foreach (self::GATEWAY_EVENTS as $event => $handler) {
             Event::listen($event, $handler);
         }
-        Event::listen(Looping::class, static fn () => Heartbeat::of('queue'));
+        Event::listen(Looping::class, static fn () => Heartbeat::of(Part::Queue));
     }
 }

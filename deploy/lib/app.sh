@@ -1,22 +1,34 @@
-# The application's own processes: web server, stand-in, gateway listener, queue worker.
-
-PHP_SERVER=(php -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=1
-    -d realpath_cache_ttl=600 -d memory_limit=512M)
+# Starting, stopping and looking at an instance.
 
 answers() { curl -fsS -o /dev/null --max-time 2 "$1"; }
 
-beats() { [ -n "$(find "$KAVVEL_BEATS/$1" -newer "$VAR/run/$1.pid" 2>/dev/null)" ]; }
+# beats NAME [SECONDS] : it has given a sign of life since it began, or within so many seconds
+beats() {
+    local since=("-newer" "$VAR/run/$1.pid")
+    [ $# -lt 2 ] || since=(-newermt "$2 seconds ago")
+    [ -n "$(find "$KAVVEL_BEATS/$1" "${since[@]}" 2>/dev/null)" ]
+}
+
+# One start at a time. What a killed start left at work holds the lock until it is done.
+one_at_a_time() {
+    exec 9>"$VAR/run/start.lock"
+    flock -w 180 9 || fail "Another start of this instance is under way."
+}
 
 start_all() {
+    one_at_a_time
+    is_running supervisor || trap 'end_all' EXIT
     need_disk
     need_tools
     need_packages
-    need_port "$WEB_PORT" web
-    need_port "$STANDIN_PORT" standin
+    need_port "$WEB_PORT" nginx
+    need_port "$STANDIN_PORT" nginx
     need_port "$DB_PORT" database
     need_libraries
+    finish_restore
     start_database
     start_app
+    trap - EXIT
     say "Kavvel is at       http://127.0.0.1:$WEB_PORT"
     say "Sign in as         mara@tarn-thistle.example  with  lantern-house"
     say "Hands are at       http://127.0.0.1:$STANDIN_PORT/hands"
@@ -28,46 +40,63 @@ start_app() {
     php artisan optimize:clear --quiet 2>/dev/null || rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE"
     php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan view:cache --quiet
     [ "$(php artisan kavvel:is-empty)" = empty ] && fresh=yes
-    php artisan migrate --force --quiet || fail "The database could not be brought up to date."
-    [ "$fresh" = yes ] && load_demo
-    begin standin env PHP_CLI_SERVER_WORKERS=3 "${PHP_SERVER[@]}" -S "127.0.0.1:$STANDIN_PORT" -t standin/public standin/public/index.php
-    begin web env PHP_CLI_SERVER_WORKERS="${KAVVEL_WEB_WORKERS:-4}" "${PHP_SERVER[@]}" -S "127.0.0.1:$WEB_PORT" -t public public/server.php
-    begin gateway "${PHP_SERVER[@]}" artisan gateway:listen
-    begin queue "${PHP_SERVER[@]}" artisan queue:work --sleep=0.5 --tries=1 --timeout=120
+    # A first start that was cut off left half of its tables, and nothing of anybody's: it begins anew.
+    [ "$fresh" = yes ] || [ -f "$VAR/run/demo.loading" ] || php artisan migrate --force --quiet \
+        || fail "The database could not be brought up to date."
+    [ "$fresh" = no ] && [ ! -f "$VAR/run/demo.loading" ] || load_demo
+    rm -f "$KAVVEL_BEATS"/*
+    begin 'app:*'
     wait_for "The stand-in" standin answers "http://127.0.0.1:$STANDIN_PORT/hands"
     wait_for "The web server" web answers "http://127.0.0.1:$WEB_PORT/up"
     wait_for "The gateway listener" gateway beats gateway
     wait_for "The queue worker" queue beats queue
+    wait_for "The scheduler" schedule is_running schedule
 }
 
 load_demo() {
     step "loading the demo data"
-    rm -f "$KAVVEL_STANDIN_STATE/hands.jsonl"
+    touch "$VAR/run/demo.loading"
+    rm -rf "${KAVVEL_STANDIN_STATE:?}"/*
     php artisan kavvel:demo || fail "The demo data could not be loaded."
-}
-
-stop_app() {
-    local name
-    for name in queue gateway web standin; do end "$name"; done
-}
-
-stop_all() {
-    stop_app
-    end database
+    rm -f "$VAR/run/demo.loading"
 }
 
 require_running() { is_running database || fail "Kavvel is not running: ./kavvel start"; }
 
+# is_new NAME : begun so lately that its first sign of life may be still to come
+is_new() { [ -n "$(find "$VAR/run/$1.pid" -newermt '90 seconds ago' 2>/dev/null)" ]; }
+
+# What is true of one part: somebody may have ended it, or the one that keeps it alive.
+state_word() {
+    local left
+    if is_running "$1"; then
+        [ "$1" = supervisor ] || is_running supervisor || { echo "left over: nobody keeps it alive; ./kavvel start mends it"; return; }
+        answers_as "$1" && echo running || echo "running, and does not answer"
+        return
+    fi
+    left=$(left_over "$1" | wc -l)
+    [ "$left" -eq 0 ] && echo stopped || echo "stopped, $left of its processes are left over"
+}
+
+# answers_as NAME : whether it does its work
+answers_as() {
+    case "$1" in
+        database) db_answers >/dev/null 2>&1 ;;
+        standin) answers "http://127.0.0.1:$STANDIN_PORT/hands" ;;
+        web | nginx) answers "http://127.0.0.1:$WEB_PORT/up" ;;
+        gateway) beats gateway 20 ;;
+        queue | schedule) beats "$1" 150 || is_new "$1" ;;
+        *) true ;;
+    esac
+}
+
 status_all() {
     local name
-    for name in web standin gateway queue database; do
-        if is_running "$name"; then say "$name: running"; else say "$name: stopped"; fi
-    done
+    for name in supervisor "${PARTS[@]}"; do say "$name: $(state_word "$name")"; done
 }
 
 run_bench() {
     require_running
-    is_running web || fail "Kavvel is not running: ./kavvel start"
     php -d memory_limit=1G core/bin/bench
     php artisan kavvel:bench
 }

@@ -1,62 +1,40 @@
 # A MariaDB of our own: own data folder, port, socket and password; nothing else on the machine is touched.
 
-as_root() { [ "$(id -u)" -eq 0 ] && printf -- '--user=root'; return 0; }
+db() { mariadb --no-defaults --socket="$DB_SOCKET" -ukavvel -p"$DB_PASSWORD" "$@" "$DB_DATABASE"; }
 
-db_answers() { mariadb --no-defaults --socket="$SOCKET" -ukavvel -p"$DB_PASSWORD" -e 'select 1' "$DB_DATABASE"; }
+db_answers() { db -e 'select 1'; }
 
+# start_database [FOLDER] : from its own data folder, or from the one that a restore fills
 start_database() {
+    export DB_FOLDER=${1:-"$VAR/db"}
     command -v mariadbd >/dev/null || PATH="$PATH:/usr/sbin"
-    if [ ! -d "$VAR/db/mysql" ]; then
+    if [ ! -d "$DB_FOLDER" ]; then
         step "creating the database"
+        rm -rf "$DB_FOLDER.new"
         # shellcheck disable=SC2046
-        mariadb-install-db --no-defaults $(as_root) --datadir="$VAR/db" --auth-root-authentication-method=normal --skip-test-db \
-            >"$VAR/log/database.log" 2>&1 || fail "The database could not be created; see $VAR/log/database.log."
+        mariadb-install-db --no-defaults $(as_root --user=root) --datadir="$DB_FOLDER.new" --auth-root-authentication-method=normal \
+            --skip-test-db >"$VAR/log/database.log" 2>&1 || fail "The database could not be created; see $VAR/log/database.log."
+        mv "$DB_FOLDER.new" "$DB_FOLDER"
     fi
-    rm -f "$VAR/run/init.sql"
-    (
-        umask 077
-        cat >"$VAR/run/init.sql" <<SQL
-CREATE DATABASE IF NOT EXISTS $DB_DATABASE CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
-CREATE USER IF NOT EXISTS 'kavvel'@'localhost' IDENTIFIED BY '$DB_PASSWORD';
-CREATE USER IF NOT EXISTS 'kavvel'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
-GRANT ALL ON $DB_DATABASE.* TO 'kavvel'@'localhost';
-GRANT ALL ON $DB_DATABASE.* TO 'kavvel'@'127.0.0.1';
-ALTER USER 'root'@'localhost' IDENTIFIED BY '$DB_PASSWORD';
-SQL
-    )
-    # shellcheck disable=SC2046
-    begin database mariadbd --no-defaults $(as_root) --datadir="$VAR/db" --socket="$SOCKET" --bind-address=127.0.0.1 --port="$DB_PORT" \
-        --pid-file="$VAR/run/mariadbd.pid" --init-file="$VAR/run/init.sql" --innodb-flush-log-at-trx-commit=1 --innodb-buffer-pool-size=64M
+    accounts >"$VAR/run/init.sql"
+    supervise
+    begin database
     wait_for "The database" database db_answers
 }
 
-backup_to() {
-    [ -n "$1" ] || fail "Name the file: ./kavvel backup FILE"
-    local folder
-    folder=$(mktemp -d)
-    mariadb-dump --no-defaults --socket="$SOCKET" -ukavvel -p"$DB_PASSWORD" --single-transaction \
-        --skip-lock-tables "$DB_DATABASE" >"$folder/database.sql"
-    cp -r "$VAR/storage/app" "$folder/app"
-    grep '^APP_KEY=' "$VAR/secrets" >"$folder/key"
-    (umask 077; tar -czf "$1" -C "$folder" database.sql app key)
-    rm -rf "$folder"
-    say "Saved to $1. It holds the key to the encrypted codes: keep it like them."
-}
-
-restore_from() {
-    [ -f "$1" ] || fail "Name an archive that backup made: ./kavvel restore FILE"
-    is_running web && fail "Stop first: ./kavvel stop"
-    need_packages
-    local folder
-    folder=$(mktemp -d)
-    tar -xzf "$1" -C "$folder" || fail "$1 is no archive that backup made."
-    [ -f "$folder/database.sql" ] || fail "$1 holds no database."
-    sed -i '/^APP_KEY=/d' "$VAR/secrets" && cat "$folder/key" >>"$VAR/secrets"
-    load_secrets
-    start_database
-    mariadb --no-defaults --socket="$SOCKET" -ukavvel -p"$DB_PASSWORD" "$DB_DATABASE" <"$folder/database.sql"
-    rm -rf "$VAR/storage/app" && cp -r "$folder/app" "$VAR/storage/app"
-    rm -rf "$folder"
-    end database
-    say "Restored. ./kavvel start"
+# One account, for one database; the server's own can be used by nobody. A name of a database is a pattern to GRANT.
+accounts() {
+    cat <<SQL
+CREATE DATABASE IF NOT EXISTS $DB_DATABASE CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+DELETE FROM mysql.global_priv WHERE User = '' OR (User = 'root' AND Host <> 'localhost');
+DELETE FROM mysql.db WHERE User IN ('', 'kavvel');
+FLUSH PRIVILEGES;
+CREATE USER IF NOT EXISTS 'kavvel'@'localhost';
+CREATE USER IF NOT EXISTS 'kavvel'@'127.0.0.1';
+ALTER USER 'kavvel'@'localhost' IDENTIFIED BY '$DB_PASSWORD';
+ALTER USER 'kavvel'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
+GRANT ALL ON \`${DB_DATABASE//_/\\_}\`.* TO 'kavvel'@'localhost';
+GRANT ALL ON \`${DB_DATABASE//_/\\_}\`.* TO 'kavvel'@'127.0.0.1';
+ALTER USER 'root'@'localhost' IDENTIFIED BY '$(head -c 24 /dev/urandom | base64 | tr -d '/+=')' ACCOUNT LOCK;
+SQL
 }

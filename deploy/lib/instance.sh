@@ -1,26 +1,27 @@
 # An instance: a folder under var/ with its own database, ports, secrets, storage and processes.
 
-SHORT_SOCKET=100 # a Unix socket path may have 107 bytes
+SHORT_SOCKET=90 # a Unix socket path may have 107 bytes
 
 # use_instance NAME : sets and exports everything that the processes of this instance need.
 use_instance() {
     INSTANCE=$1
-    VAR="$ROOT/var/$INSTANCE"
+    export VAR="$ROOT/var/$INSTANCE"
     local base=${KAVVEL_PORT:-8410}
+    [[ $INSTANCE =~ ^[a-z]+$ ]] || fail "KAVVEL_INSTANCE: a name of small letters."
     [ "$INSTANCE" = test ] && base=${KAVVEL_TEST_PORT:-8430}
     WEB_PORT=$base
     STANDIN_PORT=$((base + 1))
     DB_PORT=$((base + 2))
     mkdir -p "$VAR" 2>/dev/null && [ -w "$VAR" ] && { [ ! -e "$VAR/secrets" ] || [ -w "$VAR/secrets" ]; } ||
         fail "$VAR can’t be written by $(id -un). Run this as the user that made it, or take it away."
+    # What is inside is for the user alone that runs it.
+    umask 077
+    chmod 700 "$VAR"
     mkdir -p "$VAR"/{run,log,storage/framework/{sessions,views,cache/data},storage/logs,storage/app,storage/beats,standin}
-    SOCKET="$VAR/run/db.sock"
-    if [ ${#SOCKET} -gt $SHORT_SOCKET ]; then
-        SOCKET="${TMPDIR:-/tmp}/kavvel-$(printf '%s' "$VAR" | sha256sum | cut -c1-12).sock"
-    fi
+    use_sockets
     load_secrets
     export APP_ENV=production APP_DEBUG=false APP_URL="http://127.0.0.1:$WEB_PORT"
-    export DB_PORT DB_SOCKET="$SOCKET" DB_DATABASE=kavvel DB_USERNAME=kavvel
+    export DB_PORT DB_SOCKET="$SOCKETS/db.sock" DB_DATABASE=kavvel DB_USERNAME=kavvel
     [ "$INSTANCE" = test ] && export DB_DATABASE=kavvel_test
     export KAVVEL_STORAGE="$VAR/storage" KAVVEL_BEATS="$VAR/storage/beats"
     export KAVVEL_TIME_ZONE="${KAVVEL_TIME_ZONE:-$(machine_time_zone)}"
@@ -31,6 +32,15 @@ use_instance() {
     export APP_SERVICES_CACHE="$VAR/storage/services.php" APP_PACKAGES_CACHE="$VAR/storage/packages.php"
     export KAVVEL_STANDIN_URL="http://127.0.0.1:$STANDIN_PORT" KAVVEL_STANDIN_STATE="$VAR/standin"
     export KAVVEL_STANDIN_JOB="$ROOT/database/demo/lantern-house.json" KAVVEL_STANDIN_OVERLAY="$ROOT/database/demo/lantern-house.truth.json"
+}
+
+# Sockets live with the instance, or under the temporary folder where that path is too long for them.
+use_sockets() {
+    SOCKETS="$VAR/run"
+    [ ${#SOCKETS} -gt $SHORT_SOCKET ] || return 0
+    SOCKETS="${TMPDIR:-/tmp}/kavvel-$(printf '%s' "$VAR" | sha256sum | cut -c1-12)"
+    mkdir -m 700 "$SOCKETS" 2>/dev/null || { [ -d "$SOCKETS" ] && [ ! -L "$SOCKETS" ] && [ -O "$SOCKETS" ]; } \
+        || fail "$SOCKETS is not ours. Take it away, or check out Kavvel into a folder with a shorter name."
 }
 
 # The zone of the clock on the wall, by its standard name.
@@ -44,7 +54,7 @@ machine_time_zone() {
     esac
 }
 
-# Generated once, readable by the owner only.
+# Generated once, readable by the owner only; whole or not at all.
 load_secrets() {
     local file="$VAR/secrets"
     if [ ! -f "$file" ]; then
@@ -54,7 +64,8 @@ load_secrets() {
                 printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64)"
                 printf 'DB_PASSWORD=%s\n' "$(head -c 24 /dev/urandom | base64 | tr -d '/+=')"
                 printf 'KAVVEL_STANDIN_TOKEN=%s\n' "$(head -c 24 /dev/urandom | base64 | tr -d '/+=')"
-            } >"$file"
+            } >"$file.new"
+            mv "$file.new" "$file"
         )
     fi
     set -a

@@ -4,9 +4,9 @@ LEAST_FREE_MB=400
 
 need_disk() {
     local free
-    free=$(df -Pm "$ROOT" | awk 'NR == 2 { print $4 }')
+    free=$(df -Pm "$VAR" | awk 'NR == 2 { print $4 }')
     [ "$free" -ge "$LEAST_FREE_MB" ] \
-        || fail "Only $free MB are free on the disk of $ROOT; $LEAST_FREE_MB MB are needed. Make room and try again."
+        || fail "Only $free MB are free on the disk of $VAR; $LEAST_FREE_MB MB are needed. Make room and try again."
 }
 
 need_tools() {
@@ -28,7 +28,8 @@ install_packages() {
     step "installing ${missing[*]}"
     local log="$ROOT/var/packages.log"
     mkdir -p "$ROOT/var"
-    export DEBIAN_FRONTEND=noninteractive
+    # No service of the machine's own is started by them.
+    export DEBIAN_FRONTEND=noninteractive RUNLEVEL=1
     apt-get update -qq >"$log" 2>&1 || true
     apt-get install -y --no-install-recommends "${missing[@]}" >>"$log" 2>&1 || fail "Installing ${missing[*]} failed; see $log."
 }
@@ -36,7 +37,7 @@ install_packages() {
 need_packages() {
     install_packages mariadb-server-core mariadb-client php8.2-mysql php8.2-curl php8.2-gd php8.2-mbstring \
         php8.2-xml php8.2-intl php8.2-zip \
-        php-bacon-qr-code curl procps
+        php8.2-fpm nginx supervisor php-bacon-qr-code curl procps
 }
 
 # A step whose inputs have not changed since it last succeeded is not repeated.
@@ -62,6 +63,7 @@ need_libraries() {
 
 run_composer() {
     step "installing the PHP libraries"
+    umask 022
     mkdir -p bootstrap/cache
     composer install --no-interaction --no-progress --quiet || fail "Composer could not install the PHP libraries."
 }

@@ -10,7 +10,7 @@ run_tests() {
     need_packages
     install_packages chromium poppler-utils
     need_libraries
-    trap 'stop_all' EXIT
+    trap 'end_all' EXIT
     for suite in "${suites[@]}"; do
         step "tests: $suite"
         case "$suite" in
@@ -61,5 +61,5 @@ test_browser() {
     rm -f "$KAVVEL_STANDIN_STATE/hands.jsonl"
     start_app
     BASE_URL="$APP_URL" HANDS_URL="$KAVVEL_STANDIN_URL" npx playwright test
-    stop_app
+    end_app
 }

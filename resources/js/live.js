@@ -69,6 +69,10 @@ async function ask() {
         const seen = parts(bench).map((part) => `${part.dataset.part}:${part.dataset.version}`).join(' ');
         const headers = { 'HX-Request': 'true', 'Kavvel-Parts': seen };
         const response = await fetch(bench.dataset.liveUrl, { headers, credentials: 'same-origin' });
+        if (response.status >= 500) {
+            silent();
+            return;
+        }
         answered();
         if (response.status === 401 || response.status === 419) {
             window.location.assign(response.headers.get('HX-Redirect') ?? '/sign-in');

@@ -21,7 +21,7 @@ final class ArchitectureTest
     private const STATIONS = ['Survey', 'Pair', 'Name', 'Mesh', 'HandOver'];
 
     private const APP_FLOORS = [
-        ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['JobFiles', 'JobSheet', 'Proving'],
+        ['Tenancy', 'Idempotency', 'Vitals'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['JobFiles', 'JobSheet', 'Proving'],
         ['Gateway'],
         ['Radio'], ['JobList', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],
     ];

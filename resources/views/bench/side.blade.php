@@ -1,4 +1,7 @@
 <section class="side" id="move" aria-label="{{ $bench->open === null && $bench->stack === [] ? 'The next move' : 'Slot' }}" tabindex="-1">
+    @foreach ($bench->away as $away)
+    <p class="note danger" role="status">{{ $away->words() }}</p>
+    @endforeach
     @foreach ($bench->sheet->silentHubs() as $hub)
     <p class="note danger" role="status">
         {{ $hub->gateway->name }} has not answered since {{ $hub->silentSince()->onSite()->format('H:i') }}.
