@@ -26,6 +26,7 @@ start_all() {
     need_port "$DB_PORT" database
     need_libraries
     finish_restore
+    chmod -R go= "$VAR"
     start_database
     start_app
     trap - EXIT

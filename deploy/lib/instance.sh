@@ -16,6 +16,7 @@ use_instance() {
         fail "$VAR can’t be written by $(id -un). Run this as the user that made it, or take it away."
     # What is inside is for the user alone that runs it.
     umask 077
+    export UMASK=0600 UMASK_DIR=0700 # what the database makes
     chmod 700 "$VAR"
     mkdir -p "$VAR"/{run,log,storage/framework/{sessions,views,cache/data},storage/logs,storage/app,storage/beats,standin}
     use_sockets
@@ -60,6 +61,7 @@ load_secrets() {
     if [ ! -f "$file" ]; then
         (
             umask 077
+    export UMASK=0600 UMASK_DIR=0700 # what the database makes
             {
                 printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64)"
                 printf 'DB_PASSWORD=%s\n' "$(head -c 24 /dev/urandom | base64 | tr -d '/+=')"

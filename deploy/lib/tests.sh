@@ -2,8 +2,9 @@
 
 run_tests() {
     local suites=("$@") suite
-    [ ${#suites[@]} -gt 0 ] || suites=(style core standin unit feature browser)
-    pick_test_ports
+    [ ${#suites[@]} -gt 0 ] || suites=(style core standin unit feature browser faults)
+    KAVVEL_TEST_PORT=$(free_ports "${KAVVEL_TEST_PORT:-8430}")
+    export KAVVEL_TEST_PORT
     use_instance test
     need_disk
     need_tools
@@ -18,21 +19,22 @@ run_tests() {
             core | standin | unit) php -d memory_limit=1G vendor/bin/phpunit --testsuite "$suite" ;;
             feature) fresh_test_database && APP_ENV=testing php -d memory_limit=1G vendor/bin/phpunit --testsuite feature ;;
             browser) test_browser ;;
+            faults) test_faults short ;;
             *) fail "There is no suite “$suite”." ;;
         esac
     done
 }
 
-# The first three free ports from 8430 on, so that a second checkout can test too.
-pick_test_ports() {
+# free_ports FROM : the first of three free ports, so that a second checkout can test too
+free_ports() {
     local base
-    for base in $(seq "${KAVVEL_TEST_PORT:-8430}" 10 8990); do
+    for base in $(seq "$1" 10 8990); do
         if port_is_free "$base" && port_is_free $((base + 1)) && port_is_free $((base + 2)); then
-            export KAVVEL_TEST_PORT=$base
+            echo "$base"
             return 0
         fi
     done
-    fail "No three free ports for the tests between 8430 and 8990."
+    fail "No three free ports for the tests between $1 and 8990."
 }
 
 test_style() {
@@ -53,6 +55,12 @@ fresh_test_database() {
     rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE"
     start_database
     APP_ENV=testing php artisan migrate:fresh --force --quiet
+}
+
+# Kills, cut-off starts and restores, a misbehaving hub and load, on an instance of their own.
+test_faults() {
+    install_packages util-linux
+    KAVVEL_FAULTS=$1 KAVVEL_FAULTS_PORT=$(free_ports 8630) php vendor/bin/phpunit --testsuite faults
 }
 
 test_browser() {
