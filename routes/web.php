@@ -98,6 +98,7 @@ Route::middleware(['auth', 'company', ConfirmSave::class, StoreOnce::class])->gr
             Route::put('/archive', [Jobs\ArchiveController::class, 'update'])->name('archive.update');
             Route::post('/hubs', [Jobs\HubController::class, 'store'])->name('hubs.store');
             Route::put('/hubs/{gateway:key}', [Jobs\HubController::class, 'update'])->name('hubs.update');
+            Route::put('/gateway-events/{gatewayEvent:id}', [Jobs\GatewayEventController::class, 'update'])->name('gateway-events.update');
             Route::delete('/hubs/{gateway:key}', [Jobs\HubController::class, 'destroy'])->name('hubs.destroy');
             Route::post('/snags/{snag:key}/acceptance', [
                 HandOver\SnagAcceptanceController::class, 'store',

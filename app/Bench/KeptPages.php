@@ -58,7 +58,9 @@ final readonly class KeptPages
 
     private function version(Request $request, SiteJob $job): string
     {
-        $silent = $job->gateways()->get()->map(static fn (Gateway $gateway): ?int => $gateway->silentSince()?->getTimestamp());
+        $silent = $job->gateways()->get()->map(static fn (Gateway $gateway): array => [
+            $gateway->silentSince()?->getTimestamp(), $gateway->silent_because,
+        ]);
 
         return hash('xxh128', serialize([
             $job->live_version, $job->updated_at, $request->user()?->updated_at, $silent->all(), Away::behindThePage(),

@@ -4,16 +4,12 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Gateway\GatewayAway;
-use App\Gateway\GatewayClient;
-use App\Gateway\GatewayRefused;
 use App\JobSheet\HubOfSlot;
 use App\Logbook\Logbook;
 use App\Models\ProofCommand;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 
 /** Switches a device through its hub; the hub's answer settles the rung. */
 final readonly class ProofCommands
@@ -36,12 +32,6 @@ final readonly class ProofCommands
             'asked_at' => now(),
         ]);
         $this->logbook->write($job, $person, 'proof', "Switched the {$slot->title()} from the hub.", $slot);
-        DB::afterCommit(static function () use ($gateway, $command, $node): void {
-            try {
-                GatewayClient::for($gateway)->switch($command->reference, $node->address, 'toggle');
-            } catch (GatewayAway|GatewayRefused $failed) {
-                session()->flash('notice', "Nothing was switched. {$failed->getMessage()}");
-            }
-        });
+        SwitchDevice::dispatch($gateway, $command->reference, $node->address);
     }
 }

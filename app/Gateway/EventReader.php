@@ -6,8 +6,6 @@ namespace App\Gateway;
 
 use App\Gateway\Events\GatewayEvent;
 use App\Models\Gateway;
-use Illuminate\Support\Carbon;
-use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
 
 /** Turns what a gateway sends into events of a type; a kind of event that Kavvel does not know is passed over. */
@@ -31,14 +29,12 @@ final readonly class EventReader
     ];
 
     /**
-     * @param  array{sequence: int, at: string, type: string, data: array<string, mixed>}  $event
-     *
      * @throws InvalidInput
      */
-    public static function read(Gateway $gateway, array $event): ?GatewayEvent
+    public static function read(Gateway $gateway, RawEvent $event): ?GatewayEvent
     {
-        $type = self::TYPES[$event['type']] ?? null;
+        $type = self::TYPES[$event->type()] ?? null;
 
-        return $type === null ? null : $type::read($gateway, Carbon::parse($event['at']), Input::of($event['data'], '$.data'));
+        return $type === null ? null : $type::read($gateway, $event->at(), $event->data());
     }
 }

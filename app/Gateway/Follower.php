@@ -6,25 +6,15 @@ namespace App\Gateway;
 
 use App\Logbook\Logbook;
 use App\Models\Gateway;
-use App\Models\GatewayEvent;
 use App\Models\JoinWindow;
 use App\Models\MeshReading;
 use App\Models\SiteJob;
 use App\Models\Slot;
-use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Kavvel\Core\Input\Input;
-use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Pairing\AttemptEvent;
 
-/**
- * Takes in what one gateway says: stores each event and the cursor in one transaction, and survives a gateway that is
- * away, restarts, repeats itself or skips.
- *
- * @phpstan-import-type Event from GatewayClient
- * @phpstan-import-type Page from GatewayClient
- */
+/** Takes in what one gateway says, and survives one that is away, restarts, repeats itself, skips, or sends nonsense. */
 final readonly class Follower
 {
     /** How old the last sign of life may grow before it is written down again */
@@ -33,87 +23,65 @@ final readonly class Follower
     /** A gateway whose clock jumps further than this is noted at once: countdowns go by it */
     private const CLOCK_SLACK_SECONDS = 2;
 
+    private const LONGEST_REASON = 500;
+
     public function __construct(
-        private Dispatcher $events,
-        private NodeList $nodes,
+        private EventStore $events,
         private WindowEnding $ending,
-        private MeshReader $meshes,
         private Unfinished $unfinished,
         private Logbook $logbook,
     ) {}
 
     public function takeIn(Gateway $gateway, mixed $answer): void
     {
-        $client = GatewayClient::for($gateway);
         try {
-            $page = $client->page($answer);
-            if ($page['epoch'] !== $gateway->epoch) {
-                $this->restarted($gateway, $client, $page['epoch']);
-            } elseif ($page['oldest'] > $gateway->cursor + 1) {
-                $this->resync($gateway, $client);
-                $gateway->update(['cursor' => $page['oldest'] - 1]);
+            $page = GatewayClient::for($gateway)->page($answer);
+            if ($page->epoch !== $gateway->epoch) {
+                $this->restarted($gateway, $page->epoch);
+            } elseif ($page->oldest > $gateway->cursor + 1 || $page->newest < $gateway->cursor) {
+                // Events were forgotten, or are counted anew without a restart: what was missed is in the list of nodes.
+                RereadNodes::dispatch($gateway);
+                $gateway->update(['cursor' => max(0, min($gateway->cursor, $page->newest), $page->oldest - 1)]);
             }
-            foreach ($page['events'] as $event) {
-                $this->store($gateway, $client, $event);
-            }
-            $this->heard($gateway, Carbon::parse($page['clock']));
-            $this->meshes->readAll($gateway, $client);
+            $this->takeAll($gateway, $page->events);
+            $this->heard($gateway, $page->clock);
+            $this->readFinishedMeshes($gateway);
             $this->unfinished->giveUp($gateway);
-        } catch (GatewayAway|GatewayRefused $away) {
-            $this->silent($gateway, $away->getMessage());
+        } catch (HubFailure $failure) {
+            $this->silent($gateway, $failure);
         }
     }
 
-    /** @param Event $event */
-    private function store(Gateway $gateway, GatewayClient $client, array $event): void
+    /** Its answer has broken something of ours: this hub waits, the others go on. */
+    public function failed(Gateway $gateway): void
     {
-        if ($event['sequence'] <= $gateway->cursor) {
-            return;
-        }
-        if ($event['sequence'] > $gateway->cursor + 1) {
-            $this->resync($gateway, $client);
-        }
-        DB::transaction(function () use ($gateway, $event): void {
-            $isNew = GatewayEvent::query()->insertOrIgnore([
-                'company_id' => $gateway->company_id,
-                'site_job_id' => $gateway->site_job_id,
-                'gateway_id' => $gateway->id,
-                'epoch' => $gateway->epoch,
-                'sequence' => $event['sequence'],
-                'type' => $event['type'],
-                'data' => json_encode($event['data'], JSON_THROW_ON_ERROR),
-                'at' => Carbon::parse($event['at']),
-            ]) === 1;
-            if ($isNew) {
-                $this->dispatch($gateway, $event);
+        $this->silent($gateway, GatewayBroken::unforeseen());
+    }
+
+    /** @param list<RawEvent> $events in the order of their numbers */
+    private function takeAll(Gateway $gateway, array $events): void
+    {
+        $isComplete = true;
+        foreach ($events as $event) {
+            if ($event->sequence > $gateway->cursor) {
+                $isComplete = $isComplete && $event->sequence === $gateway->cursor + 1;
+                $this->events->take($gateway, $event);
             }
-            $gateway->update(['cursor' => $event['sequence']]);
-        });
+        }
+        if (! $isComplete) {
+            RereadNodes::dispatch($gateway);
+        }
     }
 
-    /** @param Event $event */
-    private function dispatch(Gateway $gateway, array $event): void
+    private function readFinishedMeshes(Gateway $gateway): void
     {
-        try {
-            $read = EventReader::read($gateway, $event);
-        } catch (InvalidInput $unreadable) {
-            $this->logbook->write(
-                $this->job($gateway),
-                Logbook::HUB,
-                'gateway',
-                "{$event['type']} could not be read. {$unreadable->getMessage()}",
-            );
-
-            return;
-        }
-        if ($read !== null) {
-            $this->events->dispatch($read);
-            $this->job($gateway)->touchLive();
+        foreach (MeshReading::query()->where('gateway_id', $gateway->id)->where('state', 'reading')->pluck('id') as $id) {
+            ReadMesh::dispatch($gateway, (int) $id);
         }
     }
 
     /** A new epoch: windows and readings of the old one are over, and the list of nodes is read anew. */
-    private function restarted(Gateway $gateway, GatewayClient $client, string $epoch): void
+    private function restarted(Gateway $gateway, string $epoch): void
     {
         $isFirst = $gateway->epoch === null;
         DB::transaction(function () use ($gateway, $epoch): void {
@@ -129,16 +97,10 @@ final readonly class Follower
                 ->update(['name_refused' => 'The hub restarted before it had confirmed it.']);
             $gateway->update(['epoch' => $epoch, 'cursor' => 0]);
         });
-        $this->resync($gateway, $client);
+        RereadNodes::dispatch($gateway);
         if (! $isFirst) {
             $this->logbook->write($this->job($gateway), Logbook::HUB, 'gateway', "{$gateway->name} restarted.");
         }
-    }
-
-    private function resync(Gateway $gateway, GatewayClient $client): void
-    {
-        $listed = array_map(static fn (array $node): ListedNode => ListedNode::read(Input::of($node)), $client->nodes()['nodes']);
-        DB::transaction(fn () => $this->nodes->replace($gateway, $listed));
     }
 
     private function heard(Gateway $gateway, Carbon $clock): void
@@ -149,17 +111,19 @@ final readonly class Follower
         if (! $wasSilent && $isFresh && abs($ahead - $gateway->clock_ahead_seconds) <= self::CLOCK_SLACK_SECONDS) {
             return;
         }
-        $gateway->update(['heard_at' => now(), 'silent_since' => null, 'clock_ahead_seconds' => $ahead]);
+        $gateway->update(['heard_at' => now(), 'silent_since' => null, 'silent_because' => null, 'clock_ahead_seconds' => $ahead]);
         if ($wasSilent) {
             $this->logbook->write($this->job($gateway), Logbook::HUB, 'gateway', "{$gateway->name} answers again.");
         }
     }
 
-    private function silent(Gateway $gateway, string $why): void
+    /** Written down once, however often it happens. */
+    private function silent(Gateway $gateway, HubFailure $failure): void
     {
-        if ($gateway->silent_since === null) {
-            $gateway->update(['silent_since' => now()]);
-            $this->logbook->write($this->job($gateway), Logbook::HUB, 'gateway', $why);
+        $because = $failure instanceof GatewayAway ? null : mb_strimwidth($failure->getMessage(), 0, self::LONGEST_REASON, '…');
+        if ($gateway->silent_since === null || $gateway->silent_because !== $because) {
+            $gateway->update(['silent_since' => $gateway->silent_since ?? now(), 'silent_because' => $because]);
+            $this->logbook->write($this->job($gateway), Logbook::HUB, 'gateway', mb_strimwidth($failure->getMessage(), 0, self::LONGEST_REASON, '…'));
         }
     }
 

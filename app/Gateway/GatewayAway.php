@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Gateway;
 
-use RuntimeException;
-
 /** The gateway does not answer; what was asked of it has not happened. */
-final class GatewayAway extends RuntimeException
+final class GatewayAway extends HubFailure
 {
     public static function at(string $url): self
     {

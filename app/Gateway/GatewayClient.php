@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace App\Gateway;
 
 use App\Models\Gateway;
+use Closure;
 use GuzzleHttp\Promise\PromiseInterface;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
 use Illuminate\Support\Facades\Http;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
 use Throwable;
 
 /**
  * Speaks the gateway link (docs/gateway-link.md). Commands carry an id of their own, so that a repeated one
- * is carried out once; their outcome arrives as events.
- *
- * @phpstan-type Event array{sequence: int, at: string, type: string, data: array<string, mixed>}
- * @phpstan-type Page array{epoch: string, clock: string, oldest: int, newest: int, events: list<Event>}
+ * is carried out once; their outcome arrives as events. Whatever a hub answers is read by its path, or refused.
  */
 final readonly class GatewayClient
 {
@@ -27,6 +27,11 @@ final readonly class GatewayClient
     private const TRIES = 2;
 
     private const PAUSE_MS = 200;
+
+    private const LONGEST_NAME = 80;
+
+    /** A week, in seconds */
+    private const LONGEST_WINDOW = 604_800;
 
     private function __construct(private string $url, private string $token) {}
 
@@ -40,12 +45,17 @@ final readonly class GatewayClient
      *
      * @return array{name: string, radios: list<array{protocol: string, longestWindowSeconds: int}>}
      *
-     * @throws GatewayAway|GatewayRefused
+     * @throws HubFailure
      */
     public function about(): array
     {
-        /** @var array{name: string, radios: list<array{protocol: string, longestWindowSeconds: int}>} */
-        return $this->send('GET', '/v1/about');
+        return $this->reading($this->send('GET', '/v1/about'), static fn (Input $about): array => [
+            'name' => $about->get('name')->textUpTo(self::LONGEST_NAME),
+            'radios' => array_map(static fn (Input $radio): array => [
+                'protocol' => $radio->get('protocol')->textUpTo(self::LONGEST_NAME),
+                'longestWindowSeconds' => $radio->get('longestWindowSeconds')->whole(1, self::LONGEST_WINDOW),
+            ], $about->get('radios')->items()),
+        ]);
     }
 
     /** Asks for events without waiting: the answer is handed to page() when it is there. */
@@ -60,26 +70,20 @@ final readonly class GatewayClient
         return $question->buildPromise();
     }
 
-    /**
-     * @return Page
-     *
-     * @throws GatewayAway|GatewayRefused
-     */
-    public function page(mixed $answer): array
+    /** @throws HubFailure */
+    public function page(mixed $answer): EventPage
     {
         if (! $answer instanceof Response) {
             throw GatewayAway::at($this->url);
         }
 
-        /** @var Page */
-        return $this->read($answer);
+        return $this->reading($answer, EventPage::read(...));
     }
 
-    /** @return array{epoch: string, newest: int, nodes: list<array<string, mixed>>} */
-    public function nodes(): array
+    /** @throws HubFailure */
+    public function nodes(): NodeAnswer
     {
-        /** @var array{epoch: string, newest: int, nodes: list<array<string, mixed>>} */
-        return $this->send('GET', '/v1/nodes');
+        return $this->reading($this->send('GET', '/v1/nodes'), NodeAnswer::read(...));
     }
 
     public function openWindow(string $command, string $protocol, int $seconds): void
@@ -94,12 +98,12 @@ final readonly class GatewayClient
 
     public function label(string $command, string $address, string $label): void
     {
-        $this->send('PUT', "/v1/nodes/{$address}/label", ['command' => $command, 'label' => $label]);
+        $this->send('PUT', '/v1/nodes/'.rawurlencode($address).'/label', ['command' => $command, 'label' => $label]);
     }
 
     public function switch(string $command, string $address, string $value): void
     {
-        $this->send('POST', "/v1/nodes/{$address}/commands", ['command' => $command, 'value' => $value]);
+        $this->send('POST', '/v1/nodes/'.rawurlencode($address).'/commands', ['command' => $command, 'value' => $value]);
     }
 
     public function startReading(string $command): void
@@ -107,20 +111,25 @@ final readonly class GatewayClient
         $this->send('POST', '/v1/mesh-readings', ['command' => $command]);
     }
 
-    /** @return list<array{from: string, to: string, marginDb: float, marginBackDb?: float}> */
+    /**
+     * @return list<HeardLink>
+     *
+     * @throws HubFailure
+     */
     public function readingLinks(string $reference): array
     {
-        /** @var array{links: list<array{from: string, to: string, marginDb: float, marginBackDb?: float}>} $reading */
-        $reading = $this->send('GET', "/v1/mesh-readings/{$reference}");
-
-        return $reading['links'];
+        return $this->reading(
+            $this->send('GET', "/v1/mesh-readings/{$reference}"),
+            static fn (Input $reading): array => array_map(HeardLink::read(...), $reading->get('links')->items()),
+        );
     }
 
     /**
      * @param  array<string, mixed>  $data
-     * @return array<string, mixed>
+     *
+     * @throws HubFailure
      */
-    private function send(string $method, string $path, array $data = []): array
+    private function send(string $method, string $path, array $data = []): Response
     {
         try {
             // A second try is safe: the gateway carries a command out once, whoever repeats it.
@@ -135,25 +144,52 @@ final readonly class GatewayClient
         } catch (ConnectionException) {
             throw GatewayAway::at($this->url);
         }
+        $this->check($response);
 
-        return $this->read($response);
+        return $response;
     }
 
     private function request(): PendingRequest
     {
-        return Http::withToken($this->token)->acceptJson()->connectTimeout(self::SECONDS)->timeout(self::SECONDS);
+        return Http::withToken($this->token)->acceptJson()->connectTimeout(self::SECONDS)->timeout(self::SECONDS)
+            ->withoutRedirecting()->withOptions(['sink' => AnswerLimit::sink()]);
     }
 
-    /** @return array<string, mixed> */
-    private function read(Response $response): array
+    /**
+     * @template T
+     *
+     * @param  Closure(Input): T  $read
+     * @return T
+     *
+     * @throws HubFailure
+     */
+    private function reading(Response $response, Closure $read): mixed
     {
+        $this->check($response);
+        try {
+            return $read(Input::parse($response->body()));
+        } catch (InvalidInput $wrong) {
+            throw GatewayBroken::sends($wrong);
+        }
+    }
+
+    /** @throws HubFailure */
+    private function check(Response $response): void
+    {
+        // A connection that broke in the middle is handed on with what had come until then.
+        $body = $response->toPsrResponse()->getBody();
+        if ($body instanceof AnswerLimit && $body->isOver()) {
+            throw GatewayBroken::tooLong(AnswerLimit::BYTES);
+        }
         if ($response->serverError()) {
             throw GatewayAway::at($this->url);
         }
-        if ($response->failed()) {
-            throw GatewayRefused::saying((string) $response->json('error.message', "It answered {$response->status()}."));
+        if ($response->redirect()) {
+            throw GatewayBroken::withStatus($response->status());
         }
-
-        return (array) $response->json();
+        if (! $response->successful()) {
+            $message = $response->json('error.message');
+            throw GatewayRefused::saying(is_string($message) ? mb_strimwidth($message, 0, 200, '…') : "It answered {$response->status()}.");
+        }
     }
 }

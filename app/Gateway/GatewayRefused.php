@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Gateway;
 
-use RuntimeException;
-
 /** The gateway answered, and said no. */
-final class GatewayRefused extends RuntimeException
+final class GatewayRefused extends HubFailure
 {
     public static function saying(string $message): self
     {

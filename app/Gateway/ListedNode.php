@@ -11,6 +11,19 @@ use Kavvel\Core\Protocol\Protocol;
 /** A node as a gateway lists it. What it did not say is null, and stays as it was known. */
 final readonly class ListedNode
 {
+    /** As many characters as the database keeps of each */
+    public const LONGEST_ADDRESS = 40;
+
+    private const LONGEST_MODEL = 120;
+
+    private const LONGEST_FIRMWARE = 40;
+
+    private const STATES = ['announced', 'joined', 'in-part'];
+
+    private const MOST_CAPABILITIES = 100;
+
+    private const LONGEST_CAPABILITY = 80;
+
     /** @param list<string>|null $capabilities */
     private function __construct(
         public string $address,
@@ -30,14 +43,27 @@ final readonly class ListedNode
         $capabilities = $node->find('capabilities')?->items();
 
         return new self(
-            $node->get('address')->id(),
+            $node->get('address')->idUpTo(self::LONGEST_ADDRESS),
             $protocol === null ? null : Protocol::from($protocol),
-            $node->find('model')?->text(),
-            $node->find('firmware')?->text(),
+            $node->find('model')?->textUpTo(self::LONGEST_MODEL),
+            $node->find('firmware')?->textUpTo(self::LONGEST_FIRMWARE),
             $role === null ? null : $role === 'router',
-            $capabilities === null ? null : array_map(static fn (Input $capability): string => $capability->text(), $capabilities),
-            $node->find('state')?->text(),
+            $capabilities === null ? null : self::capabilities($capabilities, $node->at),
+            $node->find('state')?->word(self::STATES),
         );
+    }
+
+    /**
+     * @param  list<Input>  $capabilities
+     * @return list<string>
+     *
+     * @throws InvalidInput
+     */
+    private static function capabilities(array $capabilities, string $at): array
+    {
+        return count($capabilities) <= self::MOST_CAPABILITIES
+            ? array_map(static fn (Input $one): string => $one->textUpTo(self::LONGEST_CAPABILITY), $capabilities)
+            : throw InvalidInput::outOfRange("{$at}.capabilities", 'a list of at most '.self::MOST_CAPABILITIES);
     }
 
     /** One that has only announced itself: nothing but its address is known. */

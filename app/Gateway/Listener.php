@@ -6,6 +6,7 @@ namespace App\Gateway;
 
 use App\Models\Gateway;
 use App\Tenancy\CurrentCompany;
+use App\Vitals\DatabaseAway;
 use GuzzleHttp\Handler\CurlMultiHandler;
 use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Promise\Utils;
@@ -92,7 +93,7 @@ final class Listener
             unset($this->lost[$gateway->id]);
             $this->notBefore[$gateway->id] = microtime(true) + self::PAUSE_SECONDS;
             try {
-                $this->company->during($gateway->company_id, fn () => $this->follower->takeIn($gateway, $answer));
+                $this->company->during($gateway->company_id, fn () => $this->takeIn($gateway, $answer));
             } catch (Throwable $failure) {
                 $this->failure = $failure;
             }
@@ -100,5 +101,20 @@ final class Listener
         $question = GatewayClient::for($gateway)->askForEvents($gateway->epoch, $gateway->cursor, $this->handler);
         $this->asked[$gateway->id] = $question;
         $question->then($taken, $taken);
+    }
+
+    /** Whatever one hub's answer breaks, the others are followed; only a database that is away stops all of them. */
+    private function takeIn(Gateway $gateway, mixed $answer): void
+    {
+        try {
+            $this->follower->takeIn($gateway, $answer);
+        } catch (Throwable $failure) {
+            if (DatabaseAway::explains($failure)) {
+                throw $failure;
+            }
+            $gateway->refresh();
+            $gateway->silent_since === null && report($failure);
+            $this->follower->failed($gateway);
+        }
     }
 }

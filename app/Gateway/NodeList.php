@@ -39,14 +39,17 @@ final readonly class NodeList
     }
 
     /**
-     * The whole list, read anew: nodes of the listed radios that are not in it have left.
+     * The list, read anew: nodes of the listed radios that are not in it have left, if it could be read whole.
      *
      * @param  list<ListedNode>  $listed
      */
-    public function replace(Gateway $gateway, array $listed): void
+    public function replace(Gateway $gateway, array $listed, bool $isWhole): void
     {
         foreach ($listed as $node) {
             $this->keep($gateway, $node, $node->state ?? 'joined', null);
+        }
+        if (! $isWhole) {
+            return;
         }
         $protocols = array_filter(array_map(static fn (ListedNode $node): ?Protocol => $node->protocol, $listed));
         Node::query()->where('gateway_id', $gateway->id)

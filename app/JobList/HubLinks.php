@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\JobList;
 
-use App\Gateway\GatewayAway;
 use App\Gateway\GatewayClient;
-use App\Gateway\GatewayRefused;
+use App\Gateway\HubFailure;
 use App\Gateway\WindowEnding;
 use App\Logbook\Logbook;
 use App\Models\Gateway;
@@ -54,10 +53,10 @@ final readonly class HubLinks
         if (Gateway::query()->withoutGlobalScopes()->where('url', $url)->whereKeyNot($hub->id)->exists()) {
             throw HubRefused::isFollowedElsewhere();
         }
-        $hub->fill(['url' => $url, 'token' => $token, 'epoch' => null, 'cursor' => 0, 'silent_since' => null, 'heard_at' => null]);
+        $hub->fill(['url' => $url, 'token' => $token, 'epoch' => null, 'cursor' => 0, 'silent_since' => null, 'silent_because' => null, 'heard_at' => null]);
         try {
             $radios = GatewayClient::for($hub)->about()['radios'];
-        } catch (GatewayAway|GatewayRefused $failed) {
+        } catch (HubFailure $failed) {
             throw HubRefused::doesNotAnswer($failed->getMessage());
         }
         $hub->save();
@@ -72,7 +71,7 @@ final readonly class HubLinks
 
     public function unlink(SiteJob $job, Gateway $hub, User $person): void
     {
-        $hub->update(['url' => null, 'token' => null, 'silent_since' => null]);
+        $hub->update(['url' => null, 'token' => null, 'silent_since' => null, 'silent_because' => null]);
         foreach ($hub->joinWindows()->with('attempts.slot')->whereIn('state', JoinWindow::UNDER_WAY)->get() as $window) {
             $this->ending->end($window, AttemptEvent::ClosedByHand, now());
         }

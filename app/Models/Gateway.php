@@ -29,6 +29,7 @@ use Illuminate\Support\Carbon;
  * @property float $y
  * @property float $z
  * @property Carbon|null $heard_at
+ * @property string|null $silent_because in words, while it is
  * @property Carbon|null $silent_since
  * @property-read Storey $storey
  * @property-read Collection<int, Network> $networks

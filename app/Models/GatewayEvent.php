@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $epoch
  * @property string $type
  * @property array<array-key, mixed> $data
+ * @property string|null $set_aside why it could not be carried out
  * @property Carbon $at
  * @property-read Gateway $gateway
  */

@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int $slot_id
  * @property int|null $user_id
  * @property string $reference
+ * @property string|null $refused why the hub could not be told
  * @property Carbon $asked_at
  * @property-read Slot $slot
  */

@@ -108,6 +108,12 @@ final class SiteJob extends Model
         return $this->hasMany(Point::class);
     }
 
+    /** @return HasMany<GatewayEvent, $this> */
+    public function gatewayEvents(): HasMany
+    {
+        return $this->hasMany(GatewayEvent::class);
+    }
+
     /** @return HasMany<Gateway, $this> */
     public function gateways(): HasMany
     {

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Gateway\Events;
 use App\Gateway\Handlers;
+use App\Gateway\HubCommand;
 use App\JobSheet\Catalogue;
 use App\Models\Profile;
 use App\Models\SiteJob;
@@ -58,6 +59,6 @@ final class AppServiceProvider extends ServiceProvider
         foreach (self::GATEWAY_EVENTS as $event => $handler) {
             Event::listen($event, $handler);
         }
-        Event::listen(Looping::class, static fn () => Heartbeat::of(Part::Queue));
+        Event::listen(Looping::class, static fn (Looping $work) => Heartbeat::of($work->queue === HubCommand::QUEUE ? Part::Commands : Part::Queue));
     }
 }

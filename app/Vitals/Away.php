@@ -21,7 +21,7 @@ final readonly class Away
     /** @return list<self> processes that a page can do without */
     public static function behindThePage(): array
     {
-        return array_values(array_filter(array_map(self::orNull(...), [Part::Listener, Part::Queue])));
+        return array_values(array_filter(array_map(self::orNull(...), [Part::Listener, Part::Commands, Part::Queue])));
     }
 
     public function words(): string

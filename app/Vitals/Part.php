@@ -9,6 +9,7 @@ enum Part: string
 {
     case Database = 'database';
     case Listener = 'gateway';
+    case Commands = 'commands';
     case Queue = 'queue';
     case Scheduler = 'schedule';
 
@@ -17,6 +18,7 @@ enum Part: string
         return match ($this) {
             self::Database => 'The database',
             self::Listener => 'The hub listener',
+            self::Commands => 'The worker that tells the hubs',
             self::Queue => 'The queue worker',
             self::Scheduler => 'The scheduler',
         };
@@ -28,6 +30,7 @@ enum Part: string
         return match ($this) {
             self::Database => 'Nothing can be shown or saved until it is back.',
             self::Listener => 'Until it is back, nothing is heard from any hub.',
+            self::Commands => 'Until it is back, what hubs are told waits.',
             self::Queue => 'Until it is back, packs wait.',
             self::Scheduler => 'Until it is back, nothing old is tidied away.',
         };
@@ -38,6 +41,7 @@ enum Part: string
     {
         return match ($this) {
             self::Database, self::Listener => 20,
+            self::Commands => 40,
             self::Queue, self::Scheduler => 150,
         };
     }

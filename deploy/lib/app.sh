@@ -51,6 +51,7 @@ start_app() {
     wait_for "The web server" web answers "http://127.0.0.1:$WEB_PORT/up"
     wait_for "The gateway listener" gateway beats gateway
     wait_for "The queue worker" queue beats queue
+    wait_for "The worker for commands" commands beats commands
     wait_for "The scheduler" schedule is_running schedule
 }
 
@@ -85,7 +86,7 @@ answers_as() {
         database) db_answers >/dev/null 2>&1 ;;
         standin) answers "http://127.0.0.1:$STANDIN_PORT/hands" ;;
         web | nginx) answers "http://127.0.0.1:$WEB_PORT/up" ;;
-        gateway) beats gateway 20 ;;
+        gateway | commands) beats "$1" 40 ;;
         queue | schedule) beats "$1" 150 || is_new "$1" ;;
         *) true ;;
     esac

@@ -27,6 +27,7 @@ programs() {
     program web QUIT 15 "$fpm -y $VAR/run/web.conf"
     program nginx QUIT 10 "nginx -c $VAR/run/nginx.conf"
     program gateway TERM 10 "$php gateway:listen"
+    program commands TERM 20 "$php queue:work commands --queue=commands --sleep=0.1 --timeout=15"
     program queue TERM 130 "$php queue:work --sleep=0.5 --tries=1 --timeout=120"
     program schedule TERM 10 "$php schedule:work"
 }

@@ -2,7 +2,7 @@
 # session that supervisor opened. Pid and start time are written down, so that a pid that now belongs to somebody
 # else is never signalled; session and folder tell what a killed master left behind.
 
-APP=(standin web nginx gateway queue schedule)
+APP=(standin web nginx gateway commands queue schedule)
 PARTS=(database "${APP[@]}")
 
 start_time() { awk '{ sub(/.*\) /, ""); print $20 }' "/proc/$1/stat" 2>/dev/null; }

@@ -22,7 +22,7 @@ final class Instance
     private const COMMAND_SECONDS = 240;
 
     /** What must be there for the work to go on */
-    public const PARTS = ['database', 'standin', 'web', 'nginx', 'gateway', 'queue', 'schedule'];
+    public const PARTS = ['database', 'standin', 'web', 'nginx', 'gateway', 'commands', 'queue', 'schedule'];
 
     public static function port(): int
     {
@@ -75,6 +75,7 @@ final class Instance
         return array_combine($lines[1], $lines[2]);
     }
 
+    /** @phpstan-impure */
     public static function isWell(): bool
     {
         return array_unique(array_values(self::status())) === ['running'] && self::answers(self::url('/sign-in'))
@@ -118,7 +119,7 @@ final class Instance
         $found = (new Process(['pgrep', '-f', self::folder()]));
         $found->run();
 
-        return array_map(intval(...), array_filter(explode("\n", $found->getOutput())));
+        return array_map(intval(...), array_values(array_filter(explode("\n", $found->getOutput()))));
     }
 
     public static function signedIn(): Client
@@ -144,6 +145,14 @@ final class Instance
         preg_match('/^DB_PASSWORD=(.+)$/m', (string) file_get_contents(self::folder().'/secrets'), $secret);
 
         return new PDO('mysql:dbname=kavvel;unix_socket='.self::socket(), 'kavvel', $secret[1] ?? '');
+    }
+
+    public static function count(string $query, string ...$values): int
+    {
+        $counted = self::database()->prepare($query);
+        $counted->execute($values);
+
+        return (int) $counted->fetchColumn();
     }
 
     private static function socket(): string

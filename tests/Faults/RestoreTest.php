@@ -46,7 +46,7 @@ final class RestoreTest extends TestCase
         self::assertDirectoryDoesNotExist(Instance::folder().'/archive');
     }
 
-    /** @return array<string, array{Closure(string): void, string}> what is done to the unpacked archive */
+    /** @return array<string, array{Closure(string): mixed, string}> what is done to the unpacked archive */
     public static function broken(): array
     {
         $sum = static fn (string $in) => self::shell('sha256sum database.sql app.tar key > sums', $in);
@@ -72,7 +72,7 @@ final class RestoreTest extends TestCase
         ];
     }
 
-    /** @param Closure(string): void $break */
+    /** @param Closure(string): mixed $break */
     #[DataProvider('broken')]
     public function test_an_archive_that_is_not_whole_changes_nothing(Closure $break, string $words): void
     {
@@ -142,7 +142,7 @@ final class RestoreTest extends TestCase
             }
             Instance::run('start');
             self::assertContains(self::raisedAfterwards(), [0, 1]);
-            self::assertSame(3, (int) Instance::database()->query('select count(*) from site_jobs')->fetchColumn());
+            self::assertSame(3, Instance::count('select count(*) from site_jobs'));
             self::assertStringContainsString('Lantern House', (string) Instance::signedIn()->get('/jobs')->getBody());
             Figures::note(sprintf('restore killed after %.1f s', $after), self::raisedAfterwards() === 1 ? 'as before' : 'restored');
             self::raisedAfterwards() === 1 || self::raiseSnag();
@@ -171,10 +171,7 @@ final class RestoreTest extends TestCase
 
     private static function raisedAfterwards(): int
     {
-        $count = Instance::database()->prepare('select count(*) from snags where text = ?');
-        $count->execute([self::AFTERWARDS]);
-
-        return (int) $count->fetchColumn();
+        return Instance::count('select count(*) from snags where text = ?', self::AFTERWARDS);
     }
 
     private function assertNothingIsLeftOnTheWay(): void

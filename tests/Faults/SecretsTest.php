@@ -74,7 +74,9 @@ final class SecretsTest extends TestCase
     public function test_our_account_sees_its_own_database_only(): void
     {
         $ours = new PDO('mysql:host=127.0.0.1;port='.(Instance::port() + 2), 'kavvel', $this->password());
-        $seen = $ours->query('show databases')->fetchAll(PDO::FETCH_COLUMN);
+        $databases = $ours->prepare('show databases');
+        $databases->execute();
+        $seen = $databases->fetchAll(PDO::FETCH_COLUMN);
         sort($seen);
         self::assertSame(['information_schema', 'kavvel'], $seen);
         foreach (["create user 'other'@'localhost'", 'create database other', 'select * from mysql.global_priv'] as $query) {

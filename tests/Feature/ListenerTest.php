@@ -97,7 +97,7 @@ final class ListenerTest extends TestCase
         $this->get('/jobs/lantern-house/pair')->assertSee('data-seconds-left="25', false);
     }
 
-    public function test_an_event_that_can_not_be_read_is_logged_and_passed_over(): void
+    public function test_an_event_that_can_not_be_read_is_set_aside_and_the_next_is_taken(): void
     {
         $gateway = Gateway::query()->whereNotNull('url')->firstOrFail();
         $at = now()->toIso8601ZuluString();
@@ -116,7 +116,8 @@ final class ListenerTest extends TestCase
         $this->listen();
 
         self::assertSame($next + 1, $gateway->refresh()->cursor);
-        self::assertTrue($this->logged('device.joined could not be read.'));
+        self::assertTrue($this->logged('Something that Hub said could not be read, and is set aside with the hubs of this job.'));
+        self::assertSame('The value at $.data.address must be text.', GatewayEvent::query()->where('sequence', $next)->value('set_aside'));
         self::assertSame(Node::LEFT, Node::query()->where('address', '02A7C30000000101')->value('state'));
     }
 

@@ -75,7 +75,8 @@ final class NameMeshTest extends TestCase
         $this->gatewayIsAway();
         $this->followingRedirects()
             ->put('/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry freezer probe', 'lock_version' => 1])
-            ->assertSee('is kept here, and is not on the device.');
+            ->assertSeeInOrder(['Kept here, and not on the device', 'Pantry freezer probe', 'does not answer']);
+        $this->get('/jobs/lantern-house/name?next=freezer')->assertSee('is kept here, and is not on the device.');
 
         self::assertSame(['Pantry freezer probe', null], [$this->slot('freezer')->name, $this->slot('freezer')->named_at]);
     }

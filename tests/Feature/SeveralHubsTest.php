@@ -60,7 +60,7 @@ final class SeveralHubsTest extends TestCase
         self::assertNotNull($first->refresh()->epoch);
         self::assertNotNull($second->refresh()->silent_since);
         $this->get('/jobs/lantern-house/mesh')
-            ->assertSee('Shed hub has not answered since')
+            ->assertSee('Shed hub says nothing usable since')
             ->assertDontSee('Hub has not answered since 00');
     }
 

@@ -63,7 +63,7 @@ final class VitalsTest extends TestCase
         $this->travel(160)->seconds();
         $this->beat(Part::Listener);
         $this->get('/up')->assertOk()->assertSee('The queue worker')->assertSee('The scheduler')->assertDontSee('The hub listener');
-        $this->getJson('/up')->assertOk()->assertExactJson(['away' => ['queue', 'schedule']]);
+        $this->getJson('/up')->assertOk()->assertExactJson(['away' => ['commands', 'queue', 'schedule']]);
     }
 
     public function test_without_its_database_up_says_so_and_a_page_tells_what_is_away(): void

@@ -25,7 +25,7 @@ final readonly class CommandDone extends GatewayEvent
         return new self(
             $gateway,
             $at,
-            $data->get('command')->id(),
+            $data->get('command')->idUpTo(self::LONGEST_ID),
             self::asText($data->get('value')),
         );
     }

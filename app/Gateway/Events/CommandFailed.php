@@ -25,8 +25,8 @@ final readonly class CommandFailed extends GatewayEvent
         return new self(
             $gateway,
             $at,
-            $data->get('command')->id(),
-            $data->get('reason')->text(),
+            $data->get('command')->idUpTo(self::LONGEST_ID),
+            $data->get('reason')->textUpTo(self::LONGEST_TEXT),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gateway\Events;
 
+use App\Gateway\ListedNode;
 use App\Models\Gateway;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\Input\Input;
@@ -25,8 +26,8 @@ final readonly class DeviceAnnounced extends GatewayEvent
         return new self(
             $gateway,
             $at,
-            $data->get('window')->id(),
-            $data->get('address')->id(),
+            $data->get('window')->idUpTo(self::LONGEST_ID),
+            $data->get('address')->idUpTo(ListedNode::LONGEST_ADDRESS),
         );
     }
 }

@@ -28,8 +28,8 @@ final readonly class DeviceIncomplete extends GatewayEvent
             $gateway,
             $at,
             ListedNode::read($data),
-            $data->get('done')->wholeFrom(0),
-            $data->get('total')->wholeFrom(0),
+            $data->get('done')->whole(0, self::MOST_STEPS),
+            $data->get('total')->whole(0, self::MOST_STEPS),
         );
     }
 }

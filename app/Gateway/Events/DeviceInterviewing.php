@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gateway\Events;
 
+use App\Gateway\ListedNode;
 use App\Models\Gateway;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\Input\Input;
@@ -26,9 +27,9 @@ final readonly class DeviceInterviewing extends GatewayEvent
         return new self(
             $gateway,
             $at,
-            $data->get('address')->id(),
-            $data->get('done')->wholeFrom(0),
-            $data->get('total')->wholeFrom(0),
+            $data->get('address')->idUpTo(ListedNode::LONGEST_ADDRESS),
+            $data->get('done')->whole(0, self::MOST_STEPS),
+            $data->get('total')->whole(0, self::MOST_STEPS),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gateway\Events;
 
+use App\Gateway\ListedNode;
 use App\Models\Gateway;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\Input\Input;
@@ -24,7 +25,7 @@ final readonly class DeviceLeft extends GatewayEvent
         return new self(
             $gateway,
             $at,
-            $data->get('address')->id(),
+            $data->get('address')->idUpTo(ListedNode::LONGEST_ADDRESS),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gateway\Events;
 
+use App\Gateway\ListedNode;
 use App\Models\Gateway;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\Input\Input;
@@ -26,8 +27,8 @@ final readonly class DeviceReported extends GatewayEvent
         return new self(
             $gateway,
             $at,
-            $data->get('address')->id(),
-            $data->get('capability')->text(),
+            $data->get('address')->idUpTo(ListedNode::LONGEST_ADDRESS),
+            $data->get('capability')->textUpTo(self::LONGEST_TEXT),
             self::asText($data->get('value')),
         );
     }

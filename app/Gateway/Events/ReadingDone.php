@@ -24,7 +24,7 @@ final readonly class ReadingDone extends GatewayEvent
         return new self(
             $gateway,
             $at,
-            $data->get('reading')->id(),
+            $data->get('reading')->idUpTo(self::LONGEST_ID),
         );
     }
 }

@@ -26,9 +26,9 @@ final readonly class ReadingProgress extends GatewayEvent
         return new self(
             $gateway,
             $at,
-            $data->get('reading')->id(),
-            $data->get('done')->wholeFrom(0),
-            $data->get('total')->wholeFrom(0),
+            $data->get('reading')->idUpTo(self::LONGEST_ID),
+            $data->get('done')->whole(0, self::MOST_STEPS),
+            $data->get('total')->whole(0, self::MOST_STEPS),
         );
     }
 }

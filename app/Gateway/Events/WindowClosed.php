@@ -25,8 +25,8 @@ final readonly class WindowClosed extends GatewayEvent
         return new self(
             $gateway,
             $at,
-            $data->get('window')->id(),
-            $data->get('reason')->text(),
+            $data->get('window')->idUpTo(self::LONGEST_ID),
+            $data->get('reason')->textUpTo(self::LONGEST_TEXT),
         );
     }
 }

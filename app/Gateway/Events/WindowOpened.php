@@ -25,8 +25,8 @@ final readonly class WindowOpened extends GatewayEvent
         return new self(
             $gateway,
             $at,
-            $data->get('window')->id(),
-            Carbon::parse($data->get('closesAt')->text()),
+            $data->get('window')->idUpTo(self::LONGEST_ID),
+            Carbon::instance($data->get('closesAt')->moment())->utc(),
         );
     }
 }

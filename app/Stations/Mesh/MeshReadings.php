@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace App\Stations\Mesh;
 
-use App\Gateway\GatewayAway;
-use App\Gateway\GatewayClient;
-use App\Gateway\GatewayRefused;
 use App\JobSheet\HubOfSlot;
 use App\Logbook\Logbook;
 use App\Models\MeshReading;
 use App\Models\SiteJob;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 use Kavvel\Core\Protocol\Protocol;
 
 /** Asks a hub for its neighbour tables; the answer arrives as events. */
@@ -42,13 +38,7 @@ final readonly class MeshReadings
                 'asked_at' => now(),
             ]);
             $this->logbook->write($job, $person, 'mesh', "Asked {$gateway->name} for its neighbour tables.");
-            DB::afterCommit(static function () use ($gateway, $reading): void {
-                try {
-                    GatewayClient::for($gateway)->startReading($reading->reference);
-                } catch (GatewayAway|GatewayRefused $failed) {
-                    $reading->update(['state' => 'failed', 'reason' => $failed->getMessage(), 'ended_at' => now()]);
-                }
-            });
+            StartReading::dispatch($gateway, $reading->reference);
 
             return;
         }

@@ -80,6 +80,10 @@ final readonly class NameStation implements Station
             'waiting' => $isWaiting,
             'unnamed' => count($unnamed),
             'then' => $then,
+            'kept' => array_values(array_filter(
+                $unnamed,
+                static fn (SlotCard $card): bool => $card->slot->name_refused !== null && $card->key() !== $target->key(),
+            )),
             'names' => $names->names(array_map(static fn (SlotCard $card): string => $card->key(), $then)),
         ];
     }

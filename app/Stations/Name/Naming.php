@@ -5,16 +5,11 @@ declare(strict_types=1);
 namespace App\Stations\Name;
 
 use App\Editing\OptimisticLock;
-use App\Gateway\GatewayAway;
-use App\Gateway\GatewayClient;
-use App\Gateway\GatewayRefused;
 use App\JobSheet\HubOfSlot;
 use App\Logbook\Logbook;
-use App\Models\Gateway;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 
 /** Gives a slot its name, and writes it to the node. It counts as named once the hub has confirmed it. */
 final readonly class Naming
@@ -39,17 +34,7 @@ final readonly class Naming
         ], "the {$slot->title()}", ['name' => 'Name']);
         $this->logbook->write($job, $person, 'name', "Named the {$slot->title()} “{$name}”.", $slot);
         if ($gateway !== null && $node !== null) {
-            DB::afterCommit(fn () => $this->write($gateway, $slot, $node->address, $name, $command));
-        }
-    }
-
-    private function write(Gateway $gateway, Slot $slot, string $address, string $name, string $command): void
-    {
-        try {
-            GatewayClient::for($gateway)->label($command, $address, $name);
-        } catch (GatewayAway|GatewayRefused $failed) {
-            Slot::query()->whereKey($slot->id)->update(['name_refused' => $failed->getMessage()]);
-            session()->flash('notice', "“{$name}” is kept here, and is not on the device. {$failed->getMessage()}");
+            WriteLabel::dispatch($gateway, $command, $node->address, $name);
         }
     }
 }

@@ -4,40 +4,36 @@ declare(strict_types=1);
 
 namespace App\Stations\Pair;
 
-use App\Gateway\GatewayAway;
-use App\Gateway\GatewayClient;
-use App\Gateway\GatewayRefused;
+use App\Gateway\WindowEnding;
 use App\JobSheet\HubOfSlot;
 use App\Logbook\Logbook;
 use App\Models\Forecast;
-use App\Models\Gateway;
 use App\Models\JoinWindow;
 use App\Models\PairAttempt;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 use Kavvel\Core\Pairing\AttemptEvent;
 use Kavvel\Core\Pairing\AttemptState;
-use Kavvel\Core\Protocol\Protocol;
 
 /** Opens and closes join windows. The hub is asked only after the intent is stored. */
 final readonly class JoinWindows
 {
-    public function __construct(private Logbook $logbook) {}
+    public function __construct(private WindowEnding $ending, private Logbook $logbook) {}
 
     /** @throws WindowRefused when another window is open, or no hub can open one */
     public function open(SiteJob $job, Slot $slot, User $person): void
     {
         $protocol = $slot->profile()->firstOrFail()->core($job->region)->protocol;
         $gateway = HubOfSlot::opening($job, $protocol) ?? throw WindowRefused::noHubOpensIt($slot);
-        $busy = JoinWindow::query()->with('slot')->where('gateway_id', $gateway->id)->whereIn('state', JoinWindow::UNDER_WAY)
+        $busy = JoinWindow::query()->with(['slot', 'attempts.slot'])->where('gateway_id', $gateway->id)->whereIn('state', JoinWindow::UNDER_WAY)
             ->lockForUpdate()->first();
         if ($busy?->slot !== null && $busy->slot_id !== $slot->id) {
             throw WindowRefused::anotherIsOpen($busy->slot);
         }
         if ($busy !== null) {
-            $this->replace($busy);
+            // A second try of the same device: the hub ends the old window when it opens the new one.
+            $this->ending->end($busy, AttemptEvent::Replaced, now());
         }
         $window = JoinWindow::query()->create([
             'site_job_id' => $job->id,
@@ -62,7 +58,7 @@ final readonly class JoinWindows
             'started_at' => now(),
         ]);
         $this->logbook->write($job, $person, 'pair', "Opened the join window for the {$slot->title()}.", $slot);
-        DB::afterCommit(fn () => $this->ask($gateway, $window, $protocol));
+        OpenWindow::dispatch($gateway, $window->id, $protocol);
     }
 
     public function close(JoinWindow $window): void
@@ -70,13 +66,7 @@ final readonly class JoinWindows
         if (! in_array($window->state, JoinWindow::UNDER_WAY, true)) {
             return;
         }
-        DB::afterCommit(static function () use ($window): void {
-            try {
-                GatewayClient::for($window->gateway()->firstOrFail())->closeWindow($window->reference);
-            } catch (GatewayAway|GatewayRefused $failed) {
-                session()->flash('notice', "{$failed->getMessage()} The window ends by the hub’s own clock.");
-            }
-        });
+        CloseWindow::dispatch($window->gateway()->firstOrFail(), $window->id);
     }
 
     /** Closes what is open for this slot, and lets go of it: the page is free for another. */
@@ -85,46 +75,6 @@ final readonly class JoinWindows
         foreach (JoinWindow::query()->where('slot_id', $slot->id)->whereIn('state', JoinWindow::UNDER_WAY)->get() as $window) {
             $this->close($window);
             $window->update(['slot_id' => null]);
-        }
-    }
-
-    /** A second try of the same device: the hub ends the old window when it opens the new one. */
-    private function replace(JoinWindow $window): void
-    {
-        $window->update(['state' => 'ended', 'reason' => AttemptEvent::Replaced->value, 'ended_at' => now()]);
-        $this->tell($window, AttemptEvent::Replaced);
-    }
-
-    private function ask(Gateway $gateway, JoinWindow $window, Protocol $protocol): void
-    {
-        $client = GatewayClient::for($gateway);
-        try {
-            $seconds = $this->longest($client, $protocol);
-            $window->update(['seconds' => $seconds]);
-            $client->openWindow($window->reference, $protocol->value, $seconds);
-        } catch (GatewayAway|GatewayRefused $failed) {
-            $window->update(['state' => 'refused', 'reason' => $failed->getMessage(), 'ended_at' => now()]);
-            $this->tell($window, AttemptEvent::Refused);
-            session()->flash('notice', "The window did not open. {$failed->getMessage()}");
-        }
-    }
-
-    /** How long this hub keeps such a window open. */
-    private function longest(GatewayClient $client, Protocol $protocol): int
-    {
-        foreach ($client->about()['radios'] as $radio) {
-            if ($radio['protocol'] === $protocol->value) {
-                return $radio['longestWindowSeconds'];
-            }
-        }
-
-        throw GatewayRefused::saying("It opens no windows for {$protocol->title()}.");
-    }
-
-    private function tell(JoinWindow $window, AttemptEvent $event): void
-    {
-        foreach ($window->attempts()->get() as $attempt) {
-            $attempt->update(['state' => $attempt->state->after($event), 'ended_at' => now()]);
         }
     }
 }

@@ -40,6 +40,7 @@ final readonly class PairCard
             'window' => $window,
             'secondsLeft' => $this->secondsLeft($sheet, $window),
             'attempt' => $attempt,
+            'refusal' => $this->refusal($attempt),
             'phase' => $phase,
             'offer' => $offer === null ? null : $this->offer($work, $target, $offer),
             'cameBack' => $this->cameBack($sheet, $window, $attempt),
@@ -50,6 +51,14 @@ final readonly class PairCard
             'then' => $work->after($target, self::NEXT_SHOWN),
             'byHand' => $work->byHand,
         ];
+    }
+
+    /** Why the hub did not open the window for it. */
+    private function refusal(?PairAttempt $attempt): ?string
+    {
+        return $attempt?->state === AttemptState::Stopped
+            ? JoinWindow::query()->whereKey($attempt->join_window_id)->where('state', 'refused')->value('reason')
+            : null;
     }
 
     /** @return Collection<int, PairAttempt> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Input;
 
+use DateTimeImmutable;
 use JsonException;
 
 /** A JSON value read step by step; whatever is missing or of the wrong kind is named by its path. */
@@ -11,6 +12,12 @@ final readonly class Input
 {
     /** No quantity of the job comes near this; beyond it sums lose their meaning */
     private const LARGEST = 1e12;
+
+    /** A time with its zone, to the microsecond at most */
+    private const MOMENT = '/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,6})?(Z|[+-]\d{2}:\d{2})$/';
+
+    /** Years that a clock of our time can show, and a database can keep */
+    private const YEARS = [2000, 2037];
 
     private function __construct(private mixed $value, public string $at) {}
 
@@ -49,6 +56,20 @@ final readonly class Input
         return is_array($object) && isset($object[$key]) ? $this->get($key) : null;
     }
 
+    /** @return array<array-key, mixed> of an object, by name */
+    public function properties(): array
+    {
+        $object = $this->requireObject()->value;
+
+        return is_array($object) ? $object : [];
+    }
+
+    /** The value as it came: to be kept, not to be trusted. */
+    public function raw(): mixed
+    {
+        return $this->value;
+    }
+
     /** @return list<self> */
     public function items(?int $exactly = null): array
     {
@@ -69,6 +90,34 @@ final readonly class Input
     public function text(): string
     {
         return is_string($this->value) ? $this->value : throw InvalidInput::wrongType($this->at, 'text');
+    }
+
+    /** @param int $most in characters */
+    public function textUpTo(int $most): string
+    {
+        return mb_strlen($this->text()) <= $most
+            ? $this->text()
+            : throw InvalidInput::outOfRange($this->at, "text of at most {$most} characters");
+    }
+
+    /** @param int $most in characters */
+    public function idUpTo(int $most): string
+    {
+        $this->textUpTo($most);
+
+        return $this->id();
+    }
+
+    /** A time such as 2026-11-20T09:30:00Z. */
+    public function moment(): DateTimeImmutable
+    {
+        $moment = preg_match(self::MOMENT, $this->text()) === 1 ? date_create_immutable($this->text()) : false;
+        $year = $moment === false ? 0 : (int) $moment->format('Y');
+
+        return $moment !== false && $year >= self::YEARS[0] && $year <= self::YEARS[1]
+            && checkdate(...self::dayOf($this->text()))
+            ? $moment
+            : throw InvalidInput::outOfRange($this->at, 'a time such as 2026-11-20T09:30:00Z');
     }
 
     /** Text, a number or a truth, as people read it. */
@@ -123,6 +172,13 @@ final readonly class Input
         return $this->value >= $least ? (int) $this->value : throw InvalidInput::outOfRange($this->at, "{$least} or more");
     }
 
+    public function whole(int $least, int $most): int
+    {
+        return $this->wholeFrom($least) <= $most
+            ? $this->wholeFrom($least)
+            : throw InvalidInput::outOfRange($this->at, "{$most} or less");
+    }
+
     public function flag(): bool
     {
         return is_bool($this->value) ? $this->value : throw InvalidInput::wrongType($this->at, 'true or false');
@@ -134,6 +190,12 @@ final readonly class Input
         return in_array($this->text(), $allowed, true)
             ? $this->text()
             : throw InvalidInput::unknownWord($this->at, $this->text(), $allowed);
+    }
+
+    /** @return array{int, int, int} month, day, year: a date that does not exist would be moved to one that does */
+    private static function dayOf(string $moment): array
+    {
+        return [(int) substr($moment, 5, 2), (int) substr($moment, 8, 2), (int) substr($moment, 0, 4)];
     }
 
     private function requireObject(): self

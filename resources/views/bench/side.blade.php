@@ -4,7 +4,12 @@
     @endforeach
     @foreach ($bench->sheet->silentHubs() as $hub)
     <p class="note danger" role="status">
+        @if ($hub->gateway->silent_because === null)
         {{ $hub->gateway->name }} has not answered since {{ $hub->silentSince()->onSite()->format('H:i') }}.
+        @else
+        {{ $hub->gateway->name }} says nothing usable since {{ $hub->silentSince()->onSite()->format('H:i') }}.
+        {{ $hub->gateway->silent_because }}
+        @endif
         What needs its radio waits; the rest goes on.
     </p>
     @endforeach

@@ -3,7 +3,7 @@
 <div class="mb-4">
     <h3 class="font-semibold">{{ $hub->name }}</h3>
     <p class="quiet mb-2">{{ $hub->networks->map(fn ($network) => $network->protocol->title())->implode(', ') ?: 'No radios known yet' }} ·
-        {{ $hub->url === null ? 'no link' : ($hub->silentSince() ? 'linked, and silent since '.$hub->silentSince()->onSite()->format('H:i')
+        {{ $hub->url === null ? 'no link' : ($hub->silentSince() ? 'linked, and silent since '.$hub->silentSince()->onSite()->format('H:i').'. '.$hub->silent_because
             : 'linked, and answers') }}</p>
     @if ($hub->url === null)
     <x-form :action="route('jobs.hubs.update', [$job, $hub->key])" method="put" class="grid md:grid-cols-[1fr_1fr_12rem] gap-x-4 items-end">
@@ -18,6 +18,19 @@
     @endif
 </div>
 @endforeach
+@if ($setAside->isNotEmpty())
+<h3 class="font-semibold mt-4">Said by a hub, and not understood</h3>
+<ul class="rows mb-4">
+    @foreach ($setAside as $event)
+    <li>
+        <span>{{ $event->gateway->name }}, {{ $event->at->onSite()->format('j M, H:i') }}: <span
+            class="measure">{{ $event->type ?: 'no type' }}</span><br><span class="quiet">{{ $event->set_aside }}</span></span>
+        <x-form :action="route('jobs.gateway-events.update', [$job, $event->id])" method="put" class="end">
+            <button class="btn small">Try again</button></x-form>
+    </li>
+    @endforeach
+</ul>
+@endif
 @if ($rooms->isEmpty())
 <p class="quiet">A hub needs a room to stand in: measure one first.</p>
 @else

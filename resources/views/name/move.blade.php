@@ -26,6 +26,18 @@
 <div id="judgement" class="grid gap-3" aria-live="polite">
     @include('name.judgement')
 </div>
+@if ($kept !== [])
+<div>
+    <h3>Kept here, and not on the device</h3>
+    <ul class="rows">
+        @foreach ($kept as $card)
+        <li><a href="{{ route('jobs.name', [$job, 'next' => $card->key()]) }}">
+            @chip($card->profile->protocol)<span>{{ $card->slot->name }}<br><span class="quiet">{{ $card->slot->name_refused }}</span></span>
+        </a></li>
+        @endforeach
+    </ul>
+</div>
+@endif
 @if ($then !== [])
 <div>
     <p class="over"><span>Then</span></p>

@@ -27,6 +27,9 @@
         <span class="measure">{{ implode(', ', array_column($strangers, 'address')) }}</span>.
         Make sure that only one is waiting to be found.</p>
     @endif
+    @if ($refusal !== null)
+    <p class="note danger" role="status">The window did not open. {{ $refusal }}</p>
+    @endif
     @if ($phase === PairPhase::Failed || $phase === PairPhase::InPart)
     <div class="note danger" role="status"><strong>{{ Str::ucfirst($attempt->state->words()) }}</strong>{{
         $attempt->interview_total > 0 ? ", after {$attempt->interview_done} of {$attempt->interview_total} steps" : ''

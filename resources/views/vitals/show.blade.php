@@ -4,7 +4,7 @@
     @forelse ($words as $line)
     <p class="note danger mb-3">{{ $line }}</p>
     @empty
-    <p class="mb-6">The pages, the database, the hub listener, the queue worker and the scheduler give signs of life.</p>
+    <p class="mb-6">The pages, the database, the hub listener, the workers and the scheduler give signs of life.</p>
     @endforelse
     <a class="big" href="/jobs">To the jobs</a>
 </main>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Bench;
 
 use App\JobSheet\Catalogue;
+use App\Models\GatewayEvent;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Plan\Geometry;
@@ -14,6 +15,8 @@ use Illuminate\View\View;
 /** Forms that few pages need: each is asked for when its panel is opened. */
 final class FormController
 {
+    private const EVENTS_SHOWN = 20;
+
     public function addSlot(Request $request, SiteJob $job): View
     {
         $geometry = Geometry::of($job);
@@ -48,6 +51,8 @@ final class FormController
         return view('forms.hubs', [
             'job' => $job,
             'hubs' => $job->gateways()->with('networks')->orderBy('id')->get(),
+            'setAside' => GatewayEvent::query()->with('gateway')->where('site_job_id', $job->id)->whereNotNull('set_aside')
+                ->latest('id')->limit(self::EVENTS_SHOWN)->get(),
             'rooms' => $job->rooms()->orderBy('id')->get(),
         ]);
     }

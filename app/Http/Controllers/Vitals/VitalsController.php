@@ -18,7 +18,7 @@ final class VitalsController
 {
     public function __invoke(Request $request): Response
     {
-        $away = array_filter(array_map(Away::orNull(...), [Part::Listener, Part::Queue, Part::Scheduler]));
+        $away = array_filter(array_map(Away::orNull(...), [Part::Listener, Part::Commands, Part::Queue, Part::Scheduler]));
         if (! $this->databaseAnswers()) {
             $away = [new Away(Part::Database, Heartbeat::last(Part::Database)), ...$away];
         }

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateway;
+
+use App\Gateway\Events\MeshRead;
+use App\Models\Gateway;
+use App\Models\MeshReading;
+use App\Models\RadioLink;
+use App\Tenancy\CurrentCompany;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
+use Illuminate\Support\Facades\DB;
+
+/** Fetches the neighbour tables of a finished mesh reading, and stores their links. */
+final class ReadMesh extends HubCommand implements ShouldBeUniqueUntilProcessing
+{
+    private const LINKS_AT_ONCE = 500;
+
+    public int $uniqueFor = 60;
+
+    public function __construct(Gateway $gateway, private readonly int $readingId)
+    {
+        parent::__construct($gateway);
+    }
+
+    public function uniqueId(): string
+    {
+        return (string) $this->readingId;
+    }
+
+    protected function tell(Gateway $gateway, GatewayClient $client): void
+    {
+        $reading = MeshReading::query()->whereKey($this->readingId)->where('state', 'reading')->first();
+        if ($reading === null) {
+            return;
+        }
+        try {
+            $links = $client->readingLinks($reading->reference);
+        } catch (GatewayAway) {
+            // It is asked again once the hub answers.
+            return;
+        }
+        DB::transaction(static function () use ($reading, $links): void {
+            foreach (array_chunk($links, self::LINKS_AT_ONCE) as $some) {
+                RadioLink::query()->insert(array_map(static fn (HeardLink $link): array => [
+                    'company_id' => app(CurrentCompany::class)->id(),
+                    'mesh_reading_id' => $reading->id,
+                    'a' => $link->from,
+                    'b' => $link->to,
+                    'margin_db' => $link->marginDb,
+                    'margin_back_db' => $link->marginBackDb,
+                ], $some));
+            }
+            $reading->update(['state' => 'done', 'ended_at' => now()]);
+            event(new MeshRead($reading, count($links)));
+        });
+    }
+
+    protected function refused(string $why): void
+    {
+        MeshReading::query()->whereKey($this->readingId)->where('state', 'reading')
+            ->update(['state' => 'failed', 'reason' => $why, 'ended_at' => now()]);
+    }
+}
