@@ -3,6 +3,7 @@
 use App\Http\Errors;
 use App\Http\Middleware\AnswerFragments;
 use App\Http\Middleware\EnterCompany;
+use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -11,6 +12,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(static function (Middleware $middleware): void {
+        $middleware->prepend(KnownHost::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->encryptCookies(except: ['kavvel_theme']);
         $middleware->appendToGroup('web', AnswerFragments::class);

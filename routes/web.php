@@ -13,6 +13,7 @@ use App\Http\Controllers\Pair;
 use App\Http\Controllers\Survey;
 use App\Http\Controllers\Vitals;
 use App\Http\Middleware\ConfirmSave;
+use App\Http\Middleware\LeaveEndedSession;
 use App\Http\Middleware\TouchJob;
 use App\Idempotency\StoreOnce;
 use Illuminate\Support\Facades\Route;
@@ -25,10 +26,13 @@ Route::middleware('guest')->controller(Account\SessionController::class)->group(
     Route::post('/sign-in', 'store');
 });
 
-Route::middleware(['auth', 'company', ConfirmSave::class, StoreOnce::class])->group(static function (): void {
+Route::middleware(['auth', LeaveEndedSession::class, 'company', ConfirmSave::class, StoreOnce::class])->group(static function (): void {
     Route::post('/sign-out', [Account\SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/bare', Account\BareController::class)->name('bare');
     Route::put('/keys', [Account\SingleKeysController::class, 'update'])->name('keys.update');
+    Route::get('/people', [Account\PeopleController::class, 'index'])->name('people.index');
+    Route::delete('/people/{user}/sessions', [Account\PeopleController::class, 'destroySessions'])->whereNumber('user')
+        ->name('people.sessions.destroy');
     Route::put('/company', [Account\CompanyController::class, 'update'])->name('company.update');
 
     Route::get('/jobs', [Jobs\JobController::class, 'index'])->name('jobs.index');

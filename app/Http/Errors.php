@@ -12,6 +12,7 @@ use App\Vitals\Away;
 use App\Vitals\DatabaseAway;
 use App\Vitals\Heartbeat;
 use App\Vitals\Part;
+use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -56,9 +57,7 @@ final readonly class Errors
             return match (true) {
                 ! self::isFragment($request) => null,
                 $exception->getStatusCode() === 419 => response('', 419)->header('HX-Redirect', route('sign-in')),
-                default => self::message($exception->getStatusCode(), 'That did not work', [
-                    $exception->getMessage() ?: 'There is nothing at this address.',
-                ]),
+                default => self::message($exception->getStatusCode(), 'That did not work', [self::words($exception)]),
             };
         });
     }
@@ -68,6 +67,21 @@ final readonly class Errors
         $words = (new Away(Part::Database, Heartbeat::last(Part::Database)))->words();
 
         return response()->view('errors.away', ['words' => $words], 503)->header('Retry-After', '3');
+    }
+
+    /** Only a refusal that was written for people is shown: the framework's own words name classes and routes. */
+    private static function words(HttpExceptionInterface $exception): string
+    {
+        return match ($exception->getStatusCode()) {
+            403 => $exception->getPrevious() instanceof AuthorizationException && $exception->getPrevious()->response()?->message()
+                ? (string) $exception->getPrevious()->response()->message()
+                : 'Your role does not include this. Ask a lead.',
+            405 => 'This address does not take what was sent.',
+            413 => 'That is too large. Nothing was saved.',
+            429 => 'Too many tries. Wait a minute, then try again.',
+            503 => 'Kavvel is being looked after. Try again in a minute.',
+            default => 'There is nothing at this address, or it is not yours.',
+        };
     }
 
     /** @param list<string> $lines */

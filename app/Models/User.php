@@ -15,6 +15,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $password
  * @property Role $role
  * @property bool $single_keys
+ * @property int $session_era raised when all sessions of the user are ended
  */
 final class User extends Authenticatable
 {

@@ -10,11 +10,14 @@ use App\Gateway\HubCommand;
 use App\JobSheet\Catalogue;
 use App\Models\Profile;
 use App\Models\SiteJob;
+use App\Models\User;
 use App\Policies\SiteJobPolicy;
 use App\Radio\JudgeReading;
+use App\SignIn\SessionEra;
 use App\Tenancy\CurrentCompany;
 use App\Vitals\Heartbeat;
 use App\Vitals\Part;
+use Illuminate\Auth\Events\Login;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Carbon;
@@ -59,6 +62,11 @@ final class AppServiceProvider extends ServiceProvider
         foreach (self::GATEWAY_EVENTS as $event => $handler) {
             Event::listen($event, $handler);
         }
+        Event::listen(Login::class, static function (Login $login): void {
+            if ($login->user instanceof User) {
+                SessionEra::begin(session()->driver(), $login->user);
+            }
+        });
         Event::listen(Looping::class, static fn (Looping $work) => Heartbeat::of($work->queue === HubCommand::QUEUE ? Part::Commands : Part::Queue));
     }
 }

@@ -33,10 +33,13 @@ if (str_starts_with($path, '/v1/')) {
 }
 
 $hands = new HandsPage($house, $log);
-header("Content-Security-Policy: default-src 'none'; style-src 'self'; script-src 'self'; connect-src 'self'; form-action 'self'");
+header("Content-Security-Policy: default-src 'none'; style-src 'self'; script-src 'self'; connect-src 'self'; form-action 'self'; frame-ancestors 'none'");
 if ($path === '/hands/live') {
     header('Content-Type: application/json');
     echo json_encode($hands->live(), JSON_THROW_ON_ERROR);
+} elseif ($path === '/hands' && $method === 'POST' && ! HandsPage::isSentByItself($_SERVER)) {
+    http_response_code(403);
+    echo 'Only the page of the hands moves them.';
 } elseif ($path === '/hands' && $method === 'POST') {
     $hands->act($_POST);
     header('Location: /hands?device='.rawurlencode((string) ($_POST['device'] ?? '')), true, 303);

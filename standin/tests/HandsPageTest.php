@@ -31,6 +31,18 @@ final class HandsPageTest extends TestCase
         rmdir($this->folder);
     }
 
+    public function test_only_its_own_page_moves_anything(): void
+    {
+        $own = ['HTTP_HOST' => '127.0.0.1:8411', 'HTTP_ORIGIN' => 'http://127.0.0.1:8411', 'HTTP_SEC_FETCH_SITE' => 'same-origin'];
+        self::assertTrue(HandsPage::isSentByItself($own));
+        self::assertTrue(HandsPage::isSentByItself(['HTTP_HOST' => '127.0.0.1:8411']), 'no browser');
+        self::assertFalse(HandsPage::isSentByItself(['HTTP_ORIGIN' => 'http://elsewhere.example'] + $own));
+        self::assertFalse(HandsPage::isSentByItself(['HTTP_ORIGIN' => 'http://127.0.0.1:8410'] + $own), 'another port is another site');
+        self::assertFalse(HandsPage::isSentByItself(['HTTP_ORIGIN' => 'null'] + $own));
+        self::assertFalse(HandsPage::isSentByItself(['HTTP_SEC_FETCH_SITE' => 'cross-site'] + $own));
+        self::assertFalse(HandsPage::isSentByItself(['HTTP_SEC_FETCH_SITE' => 'same-site'] + $own));
+    }
+
     public function test_every_device_has_a_page_with_its_own_gestures(): void
     {
         foreach (FoldTest::house()->devices as $key => $device) {

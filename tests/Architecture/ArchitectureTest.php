@@ -23,7 +23,7 @@ final class ArchitectureTest
     private const APP_FLOORS = [
         ['Tenancy', 'Idempotency', 'Vitals'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['JobFiles', 'JobSheet', 'Proving'],
         ['Gateway'],
-        ['Radio'], ['JobList', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],
+        ['Radio'], ['JobList', 'SignIn', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],
     ];
 
     public function test_the_core_imports_nothing_but_php(): Rule

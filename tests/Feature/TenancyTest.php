@@ -102,6 +102,9 @@ final class TenancyTest extends TestCase
                     'gateway_id' => $job->gateways()->value('id'), 'reference' => 'window-1', 'state' => 'ended', 'seconds' => 1,
                 ])->reference,
         ];
+        $with['gatewayEvent'] = (string) $job->gatewayEvents()->create([
+            'gateway_id' => $job->gateways()->value('id'), 'epoch' => 'one', 'sequence' => 1, 'type' => 'x', 'data' => [], 'at' => now(),
+        ])->id;
         $addresses = [];
         foreach (Router::getRoutes()->getRoutes() as $route) {
             if (! str_starts_with($route->uri(), 'jobs/{job}')) {

@@ -10,7 +10,7 @@ if ($mode === 'huge') {
     }
 } elseif ($mode === 'bomb') {
     header('Content-Encoding: gzip');
-    echo gzencode(str_repeat(' ', 300_000_000), 9);
+    echo gzencode(str_repeat(' ', 60_000_000), 9);
 } elseif ($mode === 'half') {
     header('Content-Length: 4000');
     echo '{"epoch": "one", "clock": ';

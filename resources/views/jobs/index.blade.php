@@ -1,6 +1,7 @@
 <x-layouts.page title="Jobs" :user="$user">
 <header class="masthead">
     <span class="brand">Kavvel</span>
+    @can('create', App\Models\SiteJob::class)<a class="btn small" href="{{ route('people.index') }}">People</a>@endcan
     <x-form :action="route('sign-out')"><button class="btn small">Sign out {{ $user->name }}</button></x-form>
 </header>
 <main class="page">

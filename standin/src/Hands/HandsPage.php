@@ -22,6 +22,21 @@ final readonly class HandsPage
 
     public function __construct(private House $house, private HandLog $log) {}
 
+    /**
+     * Whether a post comes from this very page: another site that a browser has open must not move anything. A browser
+     * says where a post comes from; what says nothing is no browser.
+     *
+     * @param  array<string, mixed>  $server  as the web server describes the request
+     */
+    public static function isSentByItself(array $server): bool
+    {
+        $site = $server['HTTP_SEC_FETCH_SITE'] ?? null;
+        $origin = $server['HTTP_ORIGIN'] ?? null;
+
+        return ($site === null || $site === 'same-origin')
+            && ($origin === null || preg_replace('#^https?://#', '', (string) $origin) === ($server['HTTP_HOST'] ?? ''));
+    }
+
     public function html(string $chosen): string
     {
         $page = $this;

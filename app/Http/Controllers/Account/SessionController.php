@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Account;
 
 use App\Http\Requests\Account\SignInRequest;
+use App\SignIn\SignIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -17,9 +18,9 @@ final class SessionController
         return view('session.create');
     }
 
-    public function store(SignInRequest $request): RedirectResponse
+    public function store(SignInRequest $request, SignIn $signIn): RedirectResponse
     {
-        $request->authenticate();
+        $request->authenticate($signIn);
         $request->session()->regenerate();
 
         return redirect()->intended(route('jobs.index'));
