@@ -127,6 +127,7 @@ final class SignInLimitTest extends TestCase
                 parent::__construct();
             }
 
+            /** @param array<string, mixed> $options */
             public function check(#[SensitiveParameter] $value, $hashedValue, array $options = []): bool
             {
                 return ($this->compare)($value, $hashedValue);

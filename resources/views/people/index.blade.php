@@ -1,6 +1,7 @@
 <x-layouts.page title="People" :user="$user">
 <header class="masthead">
-    <a class="brand" href="{{ route('jobs.index') }}">Kavvel</a>
+    <span class="brand">Kavvel</span>
+    <a class="btn small" href="{{ route('jobs.index') }}">Jobs</a>
     <x-form :action="route('sign-out')"><button class="btn small">Sign out {{ $user->name }}</button></x-form>
 </header>
 <main class="page">
@@ -14,7 +15,7 @@
             <li>
                 <span><strong>{{ $person->name }}</strong><br><span class="quiet">{{ $person->email }}, {{ $person->role->value }}</span></span>
                 <x-form :action="route('people.sessions.destroy', $person->id)" method="delete" class="end">
-                    <button class="btn small plain">Sign {{ $person->is($user) ? 'me' : Str::before($person->name, ' ') }} out everywhere</button>
+                    <button class="btn small plain">{{ $person->is($user) ? 'Sign me out elsewhere' : 'Sign '.Str::before($person->name, ' ').' out everywhere' }}</button>
                 </x-form>
             </li>
             @endforeach
