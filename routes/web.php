@@ -99,6 +99,7 @@ Route::middleware(['auth', LeaveEndedSession::class, 'company', ConfirmSave::cla
             Route::get('/forms/rules', [Bench\FormController::class, 'rules'])->name('forms.rules');
             Route::get('/forms/hubs', [Bench\FormController::class, 'hubs'])->name('forms.hubs');
             Route::put('/rules', [Survey\JobRulesController::class, 'update'])->name('rules.update');
+            Route::delete('/', [Jobs\ArchiveController::class, 'destroy'])->name('destroy');
             Route::put('/archive', [Jobs\ArchiveController::class, 'update'])->name('archive.update');
             Route::post('/hubs', [Jobs\HubController::class, 'store'])->name('hubs.store');
             Route::put('/hubs/{gateway:key}', [Jobs\HubController::class, 'update'])->name('hubs.update');

@@ -16,6 +16,17 @@ final class ImportRefused extends Refused
         return new self('file', "{$broken->getMessage()} It stands at {$broken->at}. Nothing was changed.");
     }
 
+    /** Keys or addresses that the database can't tell apart. */
+    public static function twoAreOne(): self
+    {
+        return new self('file', 'The file has two things of one kind that differ in case or accents only. Nothing was changed.');
+    }
+
+    public static function cantBeKept(): self
+    {
+        return new self('file', 'The file has a value that can’t be kept: too long, too large, or no such date. Nothing was changed.');
+    }
+
     public static function isHereAlready(SiteJob $twin): self
     {
         return new self(

@@ -8,9 +8,10 @@ use App\Models\Gateway;
 use App\Models\SiteJob;
 use App\Models\User;
 use App\Tenancy\CurrentCompany;
+use Illuminate\Database\QueryException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\JobFile\JobFile;
 
 /** Makes a new job of a job file, or nothing at all. */
@@ -22,35 +23,36 @@ final readonly class Importer
      * @param  bool  $asOfToday  shift every date by whole days, so that the file's own day is today, or the last before it
      *                           of which no time lies in the future
      *
-     * @throws InvalidInput
+     * @throws ImportRefused where the database can't keep what the file holds
      */
-    public function import(string $json, bool $asOfToday = false): SiteJob
+    public function import(JobFile $file, bool $asOfToday = false): SiteJob
     {
-        $data = JobFile::parse($json)->data;
-        $shiftDays = $asOfToday ? $this->daysToToday($json, $data['asOf']) : 0;
-
-        return DB::transaction(fn (): SiteJob => $this->store($data, $shiftDays));
+        $shiftDays = $asOfToday ? $this->daysToToday($file->data) : 0;
+        try {
+            return DB::transaction(fn (): SiteJob => $this->store($file->data, $shiftDays));
+        } catch (UniqueConstraintViolationException) {
+            throw ImportRefused::twoAreOne();
+        } catch (QueryException $failure) {
+            throw DatabaseRefusal::isOfTheValue($failure) ? ImportRefused::cantBeKept() : $failure;
+        }
     }
 
-    private function daysToToday(string $json, string $asOf): int
+    /** The job that was made of this file before, or null. */
+    public function twin(JobFile $file): ?SiteJob
     {
-        $days = (int) Carbon::parse($asOf)->diffInDays(today(), false);
-        preg_match_all('/"\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}[^"]*"/', $json, $times);
+        $head = $file->data['job'];
+
+        return SiteJob::query()->where('key', $head['key'])->where('name', $head['name'])->first();
+    }
+
+    /** @param array<string, mixed> $data */
+    private function daysToToday(array $data): int
+    {
+        $days = (int) Carbon::parse($data['asOf'])->diffInDays(today(), false);
+        preg_match_all('/"\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}[^"]*"/', (string) json_encode($data), $times);
         $latest = Carbon::parse(trim(max(['"1970-01-01T00:00:00Z"', ...$times[0]]), '"'))->addDays($days);
 
         return $latest->isFuture() ? $days - 1 : $days;
-    }
-
-    /**
-     * The job that was made of this file before, or null.
-     *
-     * @throws InvalidInput
-     */
-    public function twin(string $json): ?SiteJob
-    {
-        $head = JobFile::parse($json)->data['job'];
-
-        return SiteJob::query()->where('key', $head['key'])->where('name', $head['name'])->first();
     }
 
     /** @param array<string, mixed> $data */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\JobFiles;
 
 use App\Models\SiteJob;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
@@ -13,6 +14,8 @@ use Illuminate\Support\Carbon;
  */
 abstract readonly class Section
 {
+    private const AT_ONCE = 500;
+
     /** Its key in the file. */
     abstract public function key(): string;
 
@@ -21,6 +24,20 @@ abstract readonly class Section
 
     /** @param list<array<string, mixed>> $rows */
     abstract public function read(Reading $reading, array $rows): void;
+
+    /**
+     * Many at once: a log has tens of thousands of lines.
+     *
+     * @param  class-string<Model>  $model  of something that belongs to the job
+     * @param  list<array<string, mixed>>  $rows
+     */
+    protected static function insert(Reading $reading, string $model, array $rows): void
+    {
+        $ofTheJob = ['company_id' => $reading->job->company_id, 'site_job_id' => $reading->job->id];
+        foreach (array_chunk($rows, self::AT_ONCE) as $some) {
+            $model::query()->insert(array_map(static fn (array $row): array => [...$ofTheJob, ...$row], $some));
+        }
+    }
 
     protected static function time(?Carbon $time): ?string
     {

@@ -6,8 +6,9 @@ namespace App\JobSheet;
 
 use App\Models\Profile;
 use App\Models\SiteJob;
+use App\Tenancy\Committed;
 use App\Tenancy\CurrentCompany;
-use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Kavvel\Core\Catalogue\Profile as CoreProfile;
 use Kavvel\Core\Protocol\Region;
 
@@ -17,24 +18,17 @@ final readonly class Catalogue
     /** @return array<int, CoreProfile> */
     public static function of(Region $region): array
     {
-        return Cache::rememberForever(
-            self::key(app(CurrentCompany::class)->id(), $region),
-            static fn (): array => Profile::query()->get()
-                ->mapWithKeys(static fn (Profile $profile): array => [$profile->id => $profile->core($region)])->all(),
-        );
+        $company = app(CurrentCompany::class)->id();
+        $version = (int) DB::table('companies')->where('id', $company)->value('catalogue_version');
+
+        return Committed::rememberForever("catalogue.{$company}.{$version}.{$region->value}", static fn (): array => Profile::query()->get()
+            ->mapWithKeys(static fn (Profile $profile): array => [$profile->id => $profile->core($region)])->all());
     }
 
-    /** A profile was changed: every page that shows one is old. */
-    public static function forget(int $companyId): void
+    /** A profile is changed, in this very transaction: the next version, and every page that shows one is old. */
+    public static function changed(int $companyId): void
     {
+        DB::table('companies')->where('id', $companyId)->increment('catalogue_version');
         SiteJob::query()->withoutGlobalScopes()->where('company_id', $companyId)->increment('live_version');
-        foreach (Region::cases() as $region) {
-            Cache::forget(self::key($companyId, $region));
-        }
-    }
-
-    private static function key(int $companyId, Region $region): string
-    {
-        return "catalogue.{$companyId}.{$region->value}";
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use App\Models\SiteJob;
-use Illuminate\Support\Facades\Cache;
+use App\Tenancy\Committed;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Radio\Material;
 use Kavvel\Core\Site\Building;
@@ -42,7 +42,7 @@ final readonly class Geometry
 
     public static function of(SiteJob $job): self
     {
-        $kept = Cache::rememberForever("geometry.{$job->id}.{$job->plan_version}", static fn (): array => self::read($job));
+        $kept = Committed::rememberForever("geometry.{$job->id}.{$job->plan_version}", static fn (): array => self::read($job));
 
         return new self($kept['storeys'], $kept['rooms'], $kept['walls'], $kept['points']);
     }

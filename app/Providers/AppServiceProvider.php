@@ -57,7 +57,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::preventLazyLoading();
         Model::preventSilentlyDiscardingAttributes();
         Gate::policy(SiteJob::class, SiteJobPolicy::class);
-        Profile::saved(static fn (Profile $profile) => Catalogue::forget($profile->company_id));
+        Profile::saved(static fn (Profile $profile) => Catalogue::changed($profile->company_id));
         Blade::directive('chip', static fn (string $protocol): string => "<?php echo \\App\\Plan\\Chip::html({$protocol}); ?>");
         foreach (self::GATEWAY_EVENTS as $event => $handler) {
             Event::listen($event, $handler);

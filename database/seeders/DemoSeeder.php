@@ -12,6 +12,7 @@ use App\Models\User;
 use App\Radio\Forecasts;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Database\Seeder;
+use Kavvel\Core\JobFile\JobFile;
 
 /** The invented company, its people, its three jobs, and a second company that must never see them. */
 final class DemoSeeder extends Seeder
@@ -43,7 +44,7 @@ final class DemoSeeder extends Seeder
 
         $current->during($company->id, function () use ($importer, $forecasts): void {
             foreach (self::JOBS as $key) {
-                $job = $importer->import((string) file_get_contents(database_path("demo/{$key}.json")), asOfToday: true);
+                $job = $importer->import(JobFile::parse((string) file_get_contents(database_path("demo/{$key}.json"))), asOfToday: true);
                 $forecasts->refresh($job);
             }
             $this->credentials();

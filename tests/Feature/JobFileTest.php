@@ -6,8 +6,12 @@ namespace Tests\Feature;
 
 use App\JobFiles\Exporter;
 use App\JobFiles\Importer;
+use App\JobFiles\ImportRefused;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
+use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\JobFile\JobFile;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -20,7 +24,7 @@ final class JobFileTest extends TestCase
     {
         $this->as('mara');
         $first = app(Exporter::class)->export($this->siteJob($key));
-        $copy = app(Importer::class)->import((string) json_encode($first));
+        $copy = app(Importer::class)->import(JobFile::parse((string) json_encode($first)));
         $second = app(Exporter::class)->export($copy);
 
         self::assertSame("{$key}-2", $copy->key);
@@ -34,7 +38,7 @@ final class JobFileTest extends TestCase
     {
         $this->as('mara');
         $file = json_decode((string) file_get_contents(database_path("demo/{$key}.json")), true);
-        $copy = app(Exporter::class)->export(app(Importer::class)->import((string) json_encode($file)));
+        $copy = app(Exporter::class)->export(app(Importer::class)->import(JobFile::parse((string) json_encode($file))));
         $copy['job']['key'] = $key;
         $byKey = static fn (array $profiles): array => collect($profiles)
             ->whereIn('key', array_column($file['slots'], 'profile'))
@@ -124,6 +128,46 @@ final class JobFileTest extends TestCase
             ->assertSee('There is nothing with the id “cellar”. It stands at $.slots[3].room. Nothing was changed.');
 
         self::assertSame($before, $this->fingerprint());
+    }
+
+    /** What is accepted can be opened, exported, taken in again and deleted; what is not is refused with its path. */
+    public function test_whatever_stands_in_a_file_is_refused_or_can_be_worked_with(): void
+    {
+        $this->as('mara');
+        $data = json_decode((string) file_get_contents(database_path('demo/hollin-barn.json')), true);
+        $values = [null, 'Ünlaut ÷ “quoted”', 0, 65_000, -100, [], str_repeat('ß', 250), '7', 0.001, 'a-b', true];
+        $worked = 0;
+        foreach ($this->leaves($data) as $number => $path) {
+            if ($number % 3 !== 0) {
+                continue;
+            }
+            $changed = $data;
+            data_set($changed, $path, $values[$number % count($values)]);
+            try {
+                $job = app(Importer::class)->import(JobFile::parse((string) json_encode($changed)));
+            } catch (InvalidInput|ImportRefused $refused) {
+                continue;
+            }
+            $worked++;
+            JobFile::parse((string) json_encode(app(Exporter::class)->export($job)));
+            foreach (['survey', 'pair', 'name', 'mesh', 'hand-over'] as $page) {
+                $this->get("/jobs/{$job->key}/{$page}")->assertOk();
+            }
+            $this->put("/jobs/{$job->key}/archive")->assertRedirect();
+            $this->delete("/jobs/{$job->key}", ['name' => $job->name])->assertRedirect('/jobs');
+            self::assertNull($job->fresh(), $path);
+        }
+
+        self::assertGreaterThan(20, $worked);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @return list<string> dotted
+     */
+    private function leaves(array $data): array
+    {
+        return array_map(strval(...), array_keys(Arr::dot($data)));
     }
 
     public function test_no_file_is_asked_for_in_words(): void

@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Models\JoinWindow;
 use App\Models\SiteJob;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 use Kavvel\Core\Pairing\AttemptState;
 use Tests\TestCase;
 use Tests\WithStandin;
@@ -88,6 +90,23 @@ final class JobListTest extends TestCase
 
         $this->get('/jobs')->assertDontSee('in the archive');
         self::assertNull($this->siteJob('calico-court')->archived_at);
+    }
+
+    public function test_a_job_is_deleted_for_good_from_the_archive_only_and_by_its_name(): void
+    {
+        Storage::fake('local');
+        Storage::disk('local')->put("packs/{$this->siteJob('calico-court')->id}/1.pdf", 'pack');
+        $this->htmx('DELETE', '/jobs/calico-court', ['name' => 'Flat 9B, Calico Court'])->assertStatus(422)->assertSee('is not in the archive');
+        $this->put('/jobs/calico-court/archive')->assertRedirect();
+        $this->get('/jobs')->assertSee('To delete it for good, write its name');
+        $this->htmx('DELETE', '/jobs/calico-court', ['name' => 'Calico Court'])->assertStatus(422)->assertSee('Nothing was deleted.');
+        $this->as('idris')->delete('/jobs/calico-court', ['name' => 'Flat 9B, Calico Court'])->assertNotFound();
+        $id = $this->as('mara')->siteJob('calico-court')->id;
+        $this->delete('/jobs/calico-court', ['name' => 'Flat 9B, Calico Court'])->assertRedirect('/jobs');
+
+        self::assertSame(2, SiteJob::query()->count());
+        self::assertSame(0, DB::table('slots')->where('site_job_id', $id)->count());
+        Storage::disk('local')->assertMissing("packs/{$id}/1.pdf");
     }
 
     public function test_the_same_file_again_says_so_and_a_second_job_shares_no_hub(): void

@@ -16,7 +16,7 @@ final readonly class TouchJob
     {
         $response = $next($request);
         $job = $request->route('job');
-        if (! $request->isMethodSafe() && $job instanceof SiteJob) {
+        if (! $request->isMethodSafe() && $job instanceof SiteJob && $job->exists) {
             $job->touchLive();
         }
 

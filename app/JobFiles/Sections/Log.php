@@ -31,15 +31,12 @@ final readonly class Log extends Section
 
     public function read(Reading $reading, array $rows): void
     {
-        foreach ($rows as $row) {
-            LogEntry::query()->create([
-                'site_job_id' => $reading->job->id,
-                'slot_id' => $reading->id('slots', $row['slot'] ?? null),
-                'by' => $row['by'],
-                'kind' => $row['kind'],
-                'text' => $row['text'],
-                'at' => $reading->time($row['at']),
-            ]);
-        }
+        self::insert($reading, LogEntry::class, array_map(static fn (array $row): array => [
+            'slot_id' => $reading->id('slots', $row['slot'] ?? null),
+            'by' => $row['by'],
+            'kind' => $row['kind'],
+            'text' => $row['text'],
+            'at' => $reading->time($row['at']),
+        ], $rows));
     }
 }

@@ -41,20 +41,17 @@ final readonly class Proofs extends Section
 
     public function read(Reading $reading, array $rows): void
     {
-        foreach ($rows as $row) {
-            ProofResult::query()->create([
-                'site_job_id' => $reading->job->id,
-                'slot_id' => $reading->id('slots', $row['slot']),
-                'node_id' => $reading->id('nodes', $row['node'] ?? null),
-                'rung' => $row['rung'],
-                'outcome' => $row['outcome'],
-                'reason' => $row['reason'] ?? null,
-                'user_id' => $reading->people[$row['by'] ?? ''] ?? null,
-                'at' => $reading->time($row['at']),
-                'withdrawn_at' => $reading->time($row['withdrawn']['at'] ?? null),
-                'withdrawn_by' => $row['withdrawn']['by'] ?? null,
-                'withdrawn_because' => $row['withdrawn']['because'] ?? null,
-            ]);
-        }
+        self::insert($reading, ProofResult::class, array_map(static fn (array $row): array => [
+            'slot_id' => $reading->id('slots', $row['slot']),
+            'node_id' => $reading->id('nodes', $row['node'] ?? null),
+            'rung' => $row['rung'],
+            'outcome' => $row['outcome'],
+            'reason' => $row['reason'] ?? null,
+            'user_id' => $reading->people[$row['by'] ?? ''] ?? null,
+            'at' => $reading->time($row['at']),
+            'withdrawn_at' => $reading->time($row['withdrawn']['at'] ?? null),
+            'withdrawn_by' => $row['withdrawn']['by'] ?? null,
+            'withdrawn_because' => $row['withdrawn']['because'] ?? null,
+        ], $rows));
     }
 }

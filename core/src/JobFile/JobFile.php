@@ -51,12 +51,13 @@ final readonly class JobFile
         $raw = Input::parse($json);
         $raw->get('format')->word([self::FORMAT]);
         /** @var array<string, mixed> $data */
-        $data = Upgrade::of(json_decode($json, true));
+        $data = Upgrade::of($raw->properties());
         $input = Input::of($data);
         if ($input->get('version')->wholeFrom(1) !== self::VERSION) {
             throw InvalidInput::outOfRange('$.version', 'the version '.self::VERSION.' or earlier');
         }
         Check::date($input->get('asOf'));
+        Limits::check($input);
         self::head($input->get('job'));
         $storeys = Check::keys($input, 'storeys');
         $building = (new BuildingReader(Material::names()))->building($input->get('storeys')->items(), $input->get('walls')->items());
@@ -76,16 +77,20 @@ final readonly class JobFile
         $points = self::points($input, $rooms);
         $profiles = self::profiles($input);
         $gateways = self::gateways($input, $storeys);
-        $nodes = Records::addresses($input, array_keys($gateways));
-        $slots = self::slots($input, $rooms, array_map(strval(...), array_keys($points)), $profiles, $nodes);
-        Records::check(
-            $input,
-            array_map(static fn (SlotEntry $slot): string => $slot->key, $slots),
-            $nodes,
-            array_map(strval(...), array_keys($gateways)),
-        );
+        $nodes = Records::addresses($input, self::written($gateways));
+        $slots = self::slots($input, $rooms, self::written($points), $profiles, $nodes);
+        Records::check($input, Check::keys($input, 'slots'), $nodes, self::written($gateways));
 
         return new self($data, $building, $slots, $gateways, $outlines, $points, $profiles);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $byKey
+     * @return array<string, mixed> the same, ready to look up what is written in a file
+     */
+    private static function written(array $byKey): array
+    {
+        return array_combine(array_map(static fn (int|string $key): string => " {$key}", array_keys($byKey)), $byKey);
     }
 
     private static function head(Input $job): void
@@ -108,7 +113,7 @@ final readonly class JobFile
     }
 
     /**
-     * @param  list<string>  $rooms
+     * @param  array<string, mixed>  $rooms
      * @return array<string, PointEntry>
      */
     private static function points(Input $input, array $rooms): array
@@ -142,7 +147,7 @@ final readonly class JobFile
     }
 
     /**
-     * @param  list<string>  $storeys
+     * @param  array<string, mixed>  $storeys
      * @return array<string, Vec3>
      */
     private static function gateways(Input $input, array $storeys): array
@@ -153,8 +158,13 @@ final readonly class JobFile
             Check::known($gateway->get('storey'), $storeys);
             $gateway->get('name')->text();
             $gateways[$gateway->get('key')->id()] = BuildingReader::place($gateway->get('position'));
+            $spoken = [];
             foreach ($gateway->get('networks')->items() as $network) {
                 $protocol = Protocol::from($network->get('protocol')->word(Protocol::words()));
+                if (isset($spoken[$protocol->value])) {
+                    throw InvalidInput::duplicateId($protocol->value, $network->get('protocol')->at);
+                }
+                $spoken[$protocol->value] = true;
                 $channel = $network->find('channel');
                 if ($channel !== null && $protocol->rules()->channelMHz($channel->wholeFrom(1)) === null) {
                     throw InvalidInput::outOfRange($channel->at, self::channelRule($protocol));
@@ -176,10 +186,10 @@ final readonly class JobFile
     }
 
     /**
-     * @param  list<string>  $rooms
-     * @param  list<string>  $points
+     * @param  array<string, mixed>  $rooms
+     * @param  array<string, mixed>  $points
      * @param  array<string, Profile>  $profiles
-     * @param  list<string>  $nodes
+     * @param  array<string, mixed>  $nodes
      * @return list<SlotEntry>
      */
     private static function slots(Input $input, array $rooms, array $points, array $profiles, array $nodes): array
@@ -187,6 +197,7 @@ final readonly class JobFile
         Check::keys($input, 'slots');
         $slots = [];
         $taken = [];
+        $written = self::written($profiles);
         foreach ($input->get('slots')->items() as $slot) {
             Check::known($slot->get('room'), $rooms);
             if ($slot->find('point') !== null) {
@@ -195,12 +206,12 @@ final readonly class JobFile
             $node = $slot->find('node');
             if ($node !== null) {
                 Check::known($node, $nodes);
-                if (isset($taken[$node->id()])) {
+                if (isset($taken[' '.$node->id()])) {
                     throw InvalidInput::duplicateId($node->id(), $node->at);
                 }
-                $taken[$node->id()] = true;
+                $taken[' '.$node->id()] = true;
             }
-            Check::known($slot->get('profile'), array_map(strval(...), array_keys($profiles)));
+            Check::known($slot->get('profile'), $written);
             Check::time($slot->find('namedAt'));
             $slots[] = new SlotEntry(
                 $slot->get('key')->id(),

@@ -16,18 +16,23 @@ use Kavvel\Core\Proving\Rung;
 final readonly class Records
 {
     /**
-     * @param  list<string>  $gateways
-     * @return list<string>
+     * Addresses, each once: as a database would compare them, without regard to case.
+     *
+     * @param  array<string, mixed>  $gateways
+     * @return array<string, string>
      */
     public static function addresses(Input $input, array $gateways): array
     {
         $addresses = [];
+        $folded = [];
         foreach ($input->get('nodes')->items() as $node) {
             $address = $node->get('address');
-            if (in_array($address->id(), $addresses, true)) {
+            $fold = ' '.mb_strtolower(trim($address->id()));
+            if (isset($folded[$fold])) {
                 throw InvalidInput::duplicateId($address->id(), $address->at);
             }
-            $addresses[] = $address->id();
+            $folded[$fold] = true;
+            $addresses[' '.$address->id()] = $address->id();
             if ($node->find('gateway') !== null) {
                 Check::known($node->get('gateway'), $gateways);
             }
@@ -44,9 +49,9 @@ final readonly class Records
     }
 
     /**
-     * @param  list<string>  $slots
-     * @param  list<string>  $nodes  addresses
-     * @param  list<string>  $gateways
+     * @param  array<string, mixed>  $slots
+     * @param  array<string, mixed>  $nodes  addresses
+     * @param  array<string, mixed>  $gateways
      */
     public static function check(Input $input, array $slots, array $nodes, array $gateways): void
     {
@@ -56,6 +61,9 @@ final readonly class Records
             $attempt->find('light')?->word(array_column(Light::cases(), 'value'));
             Check::time($attempt->get('startedAt'));
             Check::time($attempt->find('endedAt'));
+            if ($attempt->find('node') !== null) {
+                Check::known($attempt->get('node'), $nodes);
+            }
         }
         foreach ($input->get('proofs')->items() as $proof) {
             Check::known($proof->get('slot'), $slots);
@@ -94,6 +102,9 @@ final readonly class Records
         foreach ($input->get('log')->items() as $entry) {
             $entry->get('text')->text();
             $entry->get('by')->text();
+            if ($entry->find('slot') !== null) {
+                Check::known($entry->get('slot'), $slots);
+            }
             Check::time($entry->get('at'));
         }
     }

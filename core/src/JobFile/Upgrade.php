@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\JobFile;
 
+use Closure;
+
 /** Brings a job file of an earlier version to the current one. Files of the current version come back as they are. */
 final readonly class Upgrade
 {
@@ -30,31 +32,44 @@ final readonly class Upgrade
             unset($data['surveys']);
         }
         $nodes = [];
-        foreach (self::rows($data, 'slots') as $slot) {
+        foreach (array_filter(self::rows($data, 'slots'), is_array(...)) as $slot) {
             $nodes['slot '.self::text($slot['slot'] ?? $slot['key'] ?? null)] = $slot['node'] ?? null;
         }
-        $data['attempts'] = array_map(static function (array $attempt): array {
+        $data['attempts'] = self::each($data, 'attempts', static function (array $attempt): array {
             $attempt['light'] = ($attempt['sawLight'] ?? false) === true ? 'seen' : null;
             unset($attempt['sawLight']);
 
             return $attempt;
-        }, self::rows($data, 'attempts'));
-        $data['proofs'] = array_map(static fn (array $proof): array => [
+        });
+        $data['proofs'] = self::each($data, 'proofs', static fn (array $proof): array => [
             ...$proof,
             'node' => $nodes['slot '.self::text($proof['slot'] ?? null)] ?? null,
             'withdrawn' => null,
-        ], self::rows($data, 'proofs'));
+        ]);
 
         return $data;
     }
 
     /**
      * @param  array<string, mixed>  $data
-     * @return list<array<array-key, mixed>> rows that are none are left for the reader to refuse
+     * @return array<array-key, mixed>
      */
     private static function rows(array $data, string $key): array
     {
-        return array_values(array_filter(is_array($data[$key] ?? null) ? $data[$key] : [], is_array(...)));
+        return is_array($data[$key] ?? null) ? $data[$key] : [];
+    }
+
+    /**
+     * What is no row, or no list of rows, is left as it is: the reader refuses it by its path.
+     *
+     * @param  array<string, mixed>  $data
+     * @param  Closure(array<array-key, mixed>): array<array-key, mixed>  $change
+     */
+    private static function each(array $data, string $key, Closure $change): mixed
+    {
+        return is_array($data[$key] ?? null)
+            ? array_map(static fn (mixed $row): mixed => is_array($row) ? $change($row) : $row, $data[$key])
+            : $data[$key] ?? [];
     }
 
     private static function text(mixed $value): string

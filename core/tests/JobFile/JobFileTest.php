@@ -105,15 +105,85 @@ final class JobFileTest extends TestCase
             'a proof of an unknown node' => [$set('proofs.0.node', 'FFFF'), 'unknown-id', '$.proofs[0].node'],
             'a snag at an unknown slot' => [
                 $set('snags.0', [
-                    'key' => 's', 'text' => 'It hums.', 'state' => 'open', 'raisedAt' => '2026-11-20T09:00:00Z', 'slot' => 'moon',
+                    'key' => 's', 'text' => 'It hums.', 'state' => 'open', 'raisedBy' => 'Mara', 'raisedAt' => '2026-11-20T09:00:00Z',
+                    'slot' => 'moon',
                 ]),
                 'unknown-id', '$.snags[0].slot',
             ],
             'a rung that is none' => [$set('proofs.0.rung', 'roof'), 'unknown-value', '$.proofs[0].rung'],
             'a time that is none' => [$set('proofs.0.at', 'noon'), 'out-of-range', '$.proofs[0].at'],
             'a channel that is none' => [$set('gateways.0.networks.0.channel', 99), 'out-of-range', '$.gateways[0].networks[0].channel'],
+            'no storeys' => [$set('storeys', []), 'out-of-range', '$.storeys'],
+            'a key that leads elsewhere' => [$set('slots.0.key', '../secrets'), 'out-of-range', '$.slots[0].key'],
+            'a key of a page' => [$set('rooms.0.key', 'a/b'), 'out-of-range', '$.rooms[0].key'],
+            'keys that differ in case' => [$set('rooms.1.key', 'GREAT'), 'duplicate-id', '$.rooms[1].key'],
+            'addresses that differ in case' => [$set('nodes.1.address', '02a7c30000000901'), 'duplicate-id', '$.nodes[1].address'],
+            'an endless name' => [$set('job.name', str_repeat('n', 256)), 'out-of-range', '$.job.name'],
+            'a name with an end of line' => [$set('job.name', "Hollin\nBarn"), 'out-of-range', '$.job.name'],
+            'a name with nothing in it that can be seen' => [$set('slots.0.what', "lamp\u{202e}"), 'out-of-range', '$.slots[0].what'],
+            'a day that there is not' => [$set('asOf', '2026-02-30'), 'out-of-range', '$.asOf'],
+            'a day long ago' => [$set('asOf', '1026-02-03'), 'out-of-range', '$.asOf'],
+            'a time in another zone' => [$set('proofs.0.at', '2026-11-20T09:00:00+02:00'), 'out-of-range', '$.proofs[0].at'],
+            'a log without kind' => [
+                $set('log.0', ['at' => '2026-11-20T09:00:00Z', 'by' => 'Mara', 'text' => 'x']), 'missing', '$.log[0].kind',
+            ],
+            'a visit beyond counting' => [$set('job.visit.number', 256), 'out-of-range', '$.job.visit.number'],
+            'a place on another continent' => [$set('slots.0.position', [1e6, 0, 0]), 'out-of-range', '$.slots[0].position[0]'],
+            'too many slots' => [$set('slots', array_fill(0, 1001, [])), 'out-of-range', '$.slots'],
+            'one radio twice' => [
+                $set('gateways.0.networks', array_fill(0, 2, ['protocol' => 'zigbee', 'channel' => null, 'linked' => false])),
+                'duplicate-id', '$.gateways[0].networks[1].protocol',
+            ],
+            'a profile like a book' => [$set('profiles.0.extra', str_repeat('x', 20_000)), 'out-of-range', '$.profiles[0]'],
             'a number as text' => [$set('job.acceptanceDb', '12'), 'bad-type', '$.job.acceptanceDb'],
         ];
+    }
+
+    /** Whatever stands at whatever place: it is taken, or refused with its path. */
+    public function test_nothing_that_can_stand_in_a_file_breaks_the_reader(): void
+    {
+        $data = json_decode(self::read('hollin-barn'), true);
+        $values = [
+            null, [], ['a' => 1], [[]], [[1]], 'text', '', "\0", str_repeat('ä', 2_000), '2026-99-99', -1, 0, 1e300, 70_000, 0.5, true, "a\u{202e}b",
+        ];
+        $refused = 0;
+        foreach (self::paths($data) as $number => $path) {
+            foreach ([1, 2] as $version) {
+                $broken = [...$data, 'version' => $version];
+                $at = &$broken;
+                foreach ($path as $key) {
+                    $at = &$at[$key];
+                }
+                $at = $values[($number * 7 + $version) % count($values)];
+                unset($at);
+                try {
+                    JobFile::parse((string) json_encode($broken));
+                } catch (InvalidInput $why) {
+                    self::assertStringStartsWith('$', $why->at);
+                    $refused++;
+                }
+            }
+        }
+
+        self::assertGreaterThan(300, $refused);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @param  list<int|string>  $to
+     * @return list<list<int|string>> the way to everything in it
+     */
+    private static function paths(array $data, array $to = []): array
+    {
+        $paths = [];
+        foreach ($data as $key => $value) {
+            $paths[] = [...$to, $key];
+            if (is_array($value)) {
+                $paths = [...$paths, ...self::paths($value, [...$to, $key])];
+            }
+        }
+
+        return $paths;
     }
 
     public function test_a_file_of_the_first_version_is_lifted(): void

@@ -29,6 +29,10 @@
                 @can('lead', $job)
                 <x-form :action="route('jobs.archive.update', $job)" method="put">
                     <button class="btn small plain">Take {{ $job->name }} out</button></x-form>
+                <x-form :action="route('jobs.destroy', $job)" method="delete" class="flex gap-2 items-end">
+                    <label class="field"><span>To delete it for good, write its name</span>
+                        <input name="name" autocomplete="off" required></label>
+                    <button class="btn small plain mb-2.5">Delete {{ $job->name }}</button></x-form>
                 @endcan
             </li>
             @endforeach

@@ -9,7 +9,8 @@ use App\Models\SiteJob;
 
 final class ImportJobRequest extends JobRequest
 {
-    private const KILOBYTES = 8192;
+    /** As much as the web server and PHP let through */
+    private const KILOBYTES = 20_480;
 
     public function authorize(): bool
     {
@@ -25,7 +26,7 @@ final class ImportJobRequest extends JobRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.required' => 'Choose a job file first.', 'file.max' => 'A job file has at most 8 MB.'];
+        return ['file.required' => 'Choose a job file first.', 'file.max' => 'A job file has at most 20 MB.', 'file.uploaded' => 'A job file has at most 20 MB.'];
     }
 
     public function jobFile(): string

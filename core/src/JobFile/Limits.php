@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\JobFile;
+
+use Closure;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
+
+/**
+ * How long, how large and how many everything in a job file may be: what is accepted can be kept, shown, changed,
+ * exported and deleted again. A house of the job comes near none of these.
+ */
+final readonly class Limits
+{
+    /** Rows of each section */
+    public const MOST = [
+        'storeys' => 50, 'rooms' => 1_000, 'walls' => 4_000, 'profiles' => 500, 'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
+        'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
+        'log' => 20_000, 'members' => 500,
+    ];
+
+    private const MOST_LINKS = 20_000;
+
+    /** A job lies inside ten kilometres around its own origin */
+    private const FARTHEST_M = 10_000.0;
+
+    private const NAME = 255;
+
+    private const LONG = 500;
+
+    private const MOST_BYTES_OF_A_PROFILE = 20_000;
+
+    /** @throws InvalidInput */
+    public static function check(Input $file): void
+    {
+        foreach (self::MOST as $section => $most) {
+            $rows = $section === 'members' ? $file->find($section)?->items() ?? [] : $file->get($section)->items();
+            if (count($rows) > $most) {
+                throw InvalidInput::outOfRange("$.{$section}", "a list of at most {$most}");
+            }
+            foreach ($rows as $row) {
+                self::row($row, $section);
+            }
+        }
+        if ($file->get('storeys')->items() === []) {
+            throw InvalidInput::outOfRange('$.storeys', 'a list of one storey or more');
+        }
+        self::fields($file->get('job'), self::ofTheJob());
+    }
+
+    private static function row(Input $row, string $section): void
+    {
+        if ($section === 'members') {
+            Check::line($row, self::NAME);
+
+            return;
+        }
+        self::fields($row, self::ofSections()[$section]);
+        if ($section === 'profiles' && strlen((string) json_encode($row->raw())) > self::MOST_BYTES_OF_A_PROFILE) {
+            throw InvalidInput::outOfRange($row->at, 'a profile of at most '.self::MOST_BYTES_OF_A_PROFILE.' bytes');
+        }
+    }
+
+    /** @param array<string, Closure(Input): mixed> $fields by name; one that ends with ? may be left out */
+    private static function fields(Input $row, array $fields): void
+    {
+        foreach ($fields as $name => $check) {
+            $value = str_ends_with($name, '?') ? $row->find(rtrim($name, '?')) : $row->get($name);
+            if ($value !== null) {
+                $check($value);
+            }
+        }
+    }
+
+    /** @return array<string, Closure(Input): mixed> */
+    private static function ofTheJob(): array
+    {
+        $whole = static fn (int $most): Closure => static fn (Input $one): int => $one->whole(0, $most);
+
+        return [
+            'key' => Check::key(...),
+            'name' => self::line(self::NAME),
+            'client' => static fn (Input $client) => self::fields($client, [
+                'name' => self::line(self::NAME), 'email?' => self::line(self::NAME), 'phone?' => self::line(self::NAME),
+            ]),
+            'address' => self::line(self::NAME),
+            'namePattern' => self::line(self::NAME),
+            'acceptanceDb' => self::number(0, 100),
+            'clutterConstantDb' => self::number(0, 100),
+            'clutterDbPerMetre' => self::number(0, 100),
+            'visit' => static fn (Input $visit) => self::fields($visit, [
+                'number' => $whole(255), 'of' => $whole(255), 'plannedMinutes' => $whole(65_535), 'usedMinutes' => $whole(65_535),
+            ]),
+        ];
+    }
+
+    /** @return array<string, array<string, Closure(Input): mixed>> */
+    private static function ofSections(): array
+    {
+        $time = Check::time(...);
+        $place = self::place(...);
+        $name = self::line(self::NAME);
+        $long = self::note(self::LONG);
+
+        return [
+            'storeys' => [
+                'key' => Check::key(...), 'name' => $name, 'level' => static fn (Input $level): int => $level->whole(-200, 200),
+                'elevation' => self::number(-self::FARTHEST_M, self::FARTHEST_M), 'height' => self::number(0, 1_000),
+                'outline' => self::corners(...), 'floorLayers' => self::layers(...),
+            ],
+            'rooms' => ['key' => Check::key(...), 'name' => $name, 'code' => self::line(8), 'outline' => self::corners(...)],
+            'walls' => [
+                'key' => Check::key(...), 'label' => $name, 'height' => self::number(0, 1_000), 'from' => $place, 'to' => $place,
+                'layers' => self::layers(...),
+                'openings' => static fn (Input $openings) => self::each($openings, 100, static fn (Input $one) => self::fields($one, [
+                    'kind' => self::line(40), 'offset' => self::number(0, self::FARTHEST_M), 'width' => self::number(0, self::FARTHEST_M),
+                    'sill' => self::number(0, 1_000), 'head' => self::number(0, 1_000), 'layers' => self::layers(...),
+                ])),
+            ],
+            'profiles' => [
+                'key' => Check::key(...), 'name' => $name, 'model' => $name, 'caution?' => $long,
+                'capabilities' => static fn (Input $all) => self::each($all, 100, self::line(80)),
+            ],
+            'points' => ['key' => Check::key(...), 'purpose' => self::line(40), 'position' => $place],
+            'gateways' => [
+                'key' => Check::key(...), 'name' => $name, 'position' => $place,
+                'networks' => static fn (Input $all) => self::each($all, 20, static fn (Input $one) => self::fields($one, [
+                    'protocol' => self::line(20), 'channel?' => static fn (Input $channel): int => $channel->whole(0, 65_535),
+                ])),
+            ],
+            'nodes' => [
+                'address' => self::line(40), 'model?' => $name, 'firmware?' => self::line(40), 'label?' => $name,
+                'batteryPercent?' => static fn (Input $percent): int => $percent->whole(0, 100), 'joinedAt?' => $time, 'heardAt?' => $time,
+                'capabilities' => static fn (Input $all) => self::each($all, 100, self::line(80)),
+            ],
+            'slots' => [
+                'key' => Check::key(...), 'place' => $name, 'what' => $name, 'position' => $place, 'feed?' => $name, 'note?' => self::note(self::NAME),
+                'name?' => $name, 'namedAt?' => $time,
+            ],
+            'attempts' => [
+                'startedAt' => $time, 'endedAt?' => $time, 'interviewDone?' => static fn (Input $done): int => $done->whole(0, 65_535),
+                'interviewTotal?' => static fn (Input $total): int => $total->whole(0, 65_535), 'marginDb?' => self::number(-1_000, 1_000),
+                'missing?' => static fn (Input $all) => self::each($all, 100, self::line(80)), 'node?' => self::line(40),
+            ],
+            'proofs' => [
+                'reason?' => self::note(self::NAME), 'at' => $time, 'by?' => self::line(self::NAME),
+                'withdrawn?' => static fn (Input $taken) => self::fields($taken, [
+                    'at' => $time, 'by' => self::line(self::NAME), 'because' => self::note(self::NAME),
+                ]),
+            ],
+            'meshReadings' => [
+                'askedAt' => $time, 'endedAt?' => $time,
+                'members?' => static fn (Input $all) => self::each($all, self::MOST['slots'], static fn (Input $one) => self::fields($one, [
+                    'slot' => Check::key(...), 'address' => self::line(40), 'standing' => self::line(self::NAME),
+                ])),
+                'links' => static fn (Input $all) => self::each($all, self::MOST_LINKS, static fn (Input $link) => self::fields($link, [
+                    'a' => self::line(40), 'b' => self::line(40), 'marginDb' => self::number(-1_000, 1_000),
+                    'marginBackDb?' => self::number(-1_000, 1_000),
+                ])),
+            ],
+            'questions' => [
+                'key' => Check::key(...), 'text' => $long, 'owner' => $name, 'dueOn' => Check::date(...), 'otherwise' => $long, 'answer?' => $long,
+                'answeredAt?' => $time,
+            ],
+            'snags' => [
+                'key' => Check::key(...), 'text' => $long, 'raisedBy' => $name, 'raisedAt' => $time, 'closedBy?' => $name, 'acceptedBy?' => $name,
+                'closedAt?' => $time,
+            ],
+            'log' => ['at' => $time, 'by' => $name, 'kind' => self::line(40), 'text' => self::note(1_000), 'slot?' => Check::key(...)],
+        ];
+    }
+
+    /** @return Closure(Input): string */
+    private static function line(int $most): Closure
+    {
+        return static fn (Input $text): string => Check::line($text, $most);
+    }
+
+    /** @return Closure(Input): string */
+    private static function note(int $most): Closure
+    {
+        return static fn (Input $text): string => Check::note($text, $most);
+    }
+
+    /** @return Closure(Input): float */
+    private static function number(float $least, float $most): Closure
+    {
+        return static fn (Input $number): float => $number->number() >= $least && $number->number() <= $most
+            ? $number->number()
+            : throw InvalidInput::outOfRange($number->at, "a number from {$least} to {$most}");
+    }
+
+    private static function place(Input $place): void
+    {
+        foreach ($place->items() as $coordinate) {
+            (self::number(-self::FARTHEST_M, self::FARTHEST_M))($coordinate);
+        }
+    }
+
+    private static function corners(Input $outline): void
+    {
+        self::each($outline, 500, self::place(...));
+    }
+
+    private static function layers(Input $layers): void
+    {
+        self::each($layers, 30, static fn (Input $layer) => self::fields($layer, ['thickness' => self::number(0, 20)]));
+    }
+
+    /** @param Closure(Input): mixed $check */
+    private static function each(Input $list, int $most, Closure $check): void
+    {
+        if (count($list->items()) > $most) {
+            throw InvalidInput::outOfRange($list->at, "a list of at most {$most}");
+        }
+        array_map($check, $list->items());
+    }
+}
