@@ -2,6 +2,7 @@
 
 use App\Http\Errors;
 use App\Http\Middleware\AnswerFragments;
+use App\Http\Middleware\CleanInput;
 use App\Http\Middleware\EnterCompany;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\SecurityHeaders;
@@ -14,6 +15,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->prepend(KnownHost::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(CleanInput::class);
         $middleware->encryptCookies(except: ['kavvel_theme']);
         $middleware->appendToGroup('web', AnswerFragments::class);
         $middleware->alias(['company' => EnterCompany::class]);

@@ -15,6 +15,7 @@ use App\Vitals\Part;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\DeadlockException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -37,6 +38,9 @@ final readonly class Errors
         $exceptions->dontReport([EditConflict::class, KeyReused::class, HubFailure::class, Refused::class]);
         // A database that is away fails every request of every open page: once a minute is enough to read.
         $exceptions->throttle(static fn (Throwable $failure): ?Limit => DatabaseAway::explains($failure) ? Limit::perMinute(1) : null);
+        // Five tries were not enough: many people write to one thing at one moment.
+        $exceptions->render(static fn (DeadlockException $busy): Response => response()
+            ->view('errors.busy', status: 503)->header('Retry-After', '2'));
         $exceptions->render(static fn (PDOException $failure, Request $request): ?Response => DatabaseAway::explains($failure)
             ? self::databaseIsAway()
             : null);
@@ -77,6 +81,7 @@ final readonly class Errors
                 ? (string) $exception->getPrevious()->response()->message()
                 : 'Your role does not include this. Ask a lead.',
             405 => 'This address does not take what was sent.',
+            422 => 'That can’t be read. Nothing was saved.',
             413 => 'That is too large. Nothing was saved.',
             429 => 'Too many tries. Wait a minute, then try again.',
             503 => 'Kavvel is being looked after. Try again in a minute.',

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Idempotency;
 
 use Closure;
+use Illuminate\Database\DeadlockException;
+use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -12,41 +14,76 @@ use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A write that carries a key is stored once. The key goes in first, in the transaction of the write itself:
- * a twin waits for it, finds it taken, and gets the stored answer. Calls to the gateway belong after the commit.
+ * Every write is one transaction, and one that carries a key is stored once. The key goes in first: a twin waits for it,
+ * finds it taken, and gets the stored answer. A refused form leaves its key free. Calls to a hub belong after the commit.
  */
 final readonly class StoreOnce
 {
     private const FIELD = '_once';
 
+    private const KEY = '/^[A-Za-z0-9-]{8,64}$/';
+
+    /** Writers that stood in each other's way begin again, this often */
+    private const TRIES = 5;
+
+    /** Waited too long for another, or both for each other */
+    private const COLLISIONS = [1205, 1213];
+
     public function handle(Request $request, Closure $next): Response
     {
-        $key = $request->input(self::FIELD);
-        if ($request->isMethodSafe() || ! is_string($key) || preg_match('/^[A-Za-z0-9-]{8,64}$/', $key) !== 1) {
+        if ($request->isMethodSafe()) {
             return $next($request);
         }
+        $key = $request->input(self::FIELD);
+        $key = is_string($key) && preg_match(self::KEY, $key) === 1 ? $key : null;
         $userId = $request->user()?->getAuthIdentifier();
-        $hash = $this->hash($request);
+        $hash = RequestHash::of($request, self::FIELD);
         try {
-            return DB::transaction(static function () use ($request, $next, $userId, $key, $hash): Response {
-                DB::table('idempotency_keys')->insert([
-                    'user_id' => $userId, 'key' => $key, 'request_hash' => $hash, 'created_at' => now(),
-                ]);
-                $response = $next($request);
-                if ($response->getStatusCode() >= 400) {
-                    throw new NotStored($response);
-                }
-                DB::table('idempotency_keys')
-                    ->where(['user_id' => $userId, 'key' => $key])
-                    ->update(['answer' => json_encode(['location' => $response->headers->get('Location')])]);
-
-                return $response;
-            });
+            return DB::transaction(fn (): Response => $this->store($request, $next, $userId, $key, $hash), self::TRIES);
         } catch (NotStored $refused) {
             return $refused->response;
         } catch (UniqueConstraintViolationException $taken) {
-            return $this->answerAgain($taken, $userId, $key, $hash);
+            return $key === null ? throw $taken : $this->answerAgain($taken, $userId, $key, $hash);
         }
+    }
+
+    private function store(Request $request, Closure $next, mixed $userId, ?string $key, string $hash): Response
+    {
+        if ($key !== null) {
+            DB::table('idempotency_keys')->insert([
+                'user_id' => $userId, 'key' => $key, 'request_hash' => $hash, 'created_at' => now(),
+            ]);
+        }
+        $response = $next($request);
+        $this->raiseCollision($response);
+        if ($this->isRefused($request, $response)) {
+            throw new NotStored($response);
+        }
+        if ($key !== null) {
+            DB::table('idempotency_keys')
+                ->where(['user_id' => $userId, 'key' => $key])
+                ->update(['answer' => json_encode(['location' => $response->headers->get('Location')])]);
+        }
+
+        return $response;
+    }
+
+    /** The router has made a page of it by now; the transaction has to see it to begin again. */
+    private function raiseCollision(Response $response): void
+    {
+        $failure = $response->exception ?? null;
+        $isCollision = $failure instanceof QueryException && in_array((int) ($failure->errorInfo[1] ?? 0), self::COLLISIONS, true);
+        if ($isCollision || $failure instanceof DeadlockException) {
+            throw $failure;
+        }
+    }
+
+    /** A page without script is led back to its form, with the errors. */
+    private function isRefused(Request $request, Response $response): bool
+    {
+        $isNew = in_array('errors', (array) $request->session()->get('_flash.new', []), true);
+
+        return $response->getStatusCode() >= 400 || $response->isRedirection() && $isNew;
     }
 
     private function answerAgain(UniqueConstraintViolationException $taken, mixed $userId, string $key, string $hash): Response
@@ -60,13 +97,5 @@ final readonly class StoreOnce
         }
 
         return new RedirectResponse((string) (json_decode((string) $stored->answer, true)['location'] ?? '/jobs'), 303);
-    }
-
-    private function hash(Request $request): string
-    {
-        $body = $request->except(['_token', self::FIELD]);
-        ksort($body);
-
-        return hash('sha256', $request->method().' '.$request->path().' '.json_encode($body));
     }
 }

@@ -14,6 +14,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $company_id
  * @property int $site_job_id
+ * @property int $lock_version
  * @property string $key
  * @property string $text
  * @property string $owner

@@ -41,7 +41,7 @@ final class LineTest extends TestCase
 
     public function test_a_station_is_clear_when_all_of_it_is_done_and_nothing_is_open(): void
     {
-        $this->put('/jobs/lantern-house/questions/bath-heater', ['answer' => 'Breaker 12.']);
+        $this->put('/jobs/lantern-house/questions/bath-heater', ['answer' => 'Breaker 12.', 'lock_version' => 1]);
 
         self::assertSame('3 findings', $this->tap('survey')->progress->words, 'what nobody has made a snag of is open');
         foreach ((new RadioFindings(JobSheet::of($this->siteJob())))->all() as $finding) {

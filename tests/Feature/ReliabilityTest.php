@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\SiteJob;
 use App\Models\Slot;
 use Illuminate\Database\QueryException;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -46,6 +48,37 @@ final class ReliabilityTest extends TestCase
         $this->post('/jobs/lantern-house/logbook', ['text' => 'Now with words.', '_once' => self::ONCE])->assertRedirect();
 
         self::assertTrue($this->logged('Now with words.'));
+    }
+
+    public function test_a_refused_form_of_a_page_without_script_can_be_sent_again_too(): void
+    {
+        $this->from('/jobs/lantern-house/survey')->post('/jobs/lantern-house/logbook', ['text' => '', '_once' => self::ONCE])
+            ->assertRedirect('/jobs/lantern-house/survey')
+            ->assertSessionHasErrors('text');
+        self::assertSame(0, DB::table('idempotency_keys')->count());
+        $this->post('/jobs/lantern-house/logbook', ['text' => 'Now with words.', '_once' => self::ONCE])->assertRedirect();
+
+        self::assertTrue($this->logged('Now with words.'));
+    }
+
+    public function test_the_twin_of_a_file_is_told_by_its_content(): void
+    {
+        $file = static fn (string $content) => UploadedFile::fake()->createWithContent('job.json', $content);
+        $house = (string) json_encode(['again' => 1] + json_decode((string) file_get_contents(database_path('demo/hollin-barn.json')), true));
+        $send = fn (string $content) => $this->post('/job-files', ['file' => $file($content), 'again' => 1, '_once' => self::ONCE]);
+        $first = $send($house)->assertRedirect();
+        self::assertSame($first->headers->get('Location'), $send($house)->headers->get('Location'));
+        self::assertSame(2, SiteJob::query()->where('name', 'Hollin Barn')->count());
+        $send(str_replace('Hollin', 'Hollow', $house))->assertStatus(422)->assertSee('already sent with other values');
+
+        self::assertSame(0, SiteJob::query()->where('name', 'Hollow Barn')->count());
+    }
+
+    public function test_two_answers_to_one_question_meet(): void
+    {
+        $answer = fn (string $text) => $this->htmx('PUT', '/jobs/lantern-house/questions/bath-heater', ['answer' => $text, 'lock_version' => 1]);
+        $answer('Breaker 9.')->assertStatus(303);
+        $answer('Breaker 12.')->assertStatus(409)->assertSee('Breaker 9.')->assertSee('Breaker 12.');
     }
 
     public function test_a_conflict_frees_the_key_too(): void

@@ -25,7 +25,7 @@ final class SurveyTest extends TestCase
         $this->get($survey)
             ->assertSee('Ask Pell, electrician')
             ->assertSeeInOrder(['Wrong region: wall siren', 'Too near the access point: hub', 'Reports too often: wall switch']);
-        $this->put('/jobs/lantern-house/questions/bath-heater', ['answer' => 'Breaker 9, behind one.']);
+        $this->put('/jobs/lantern-house/questions/bath-heater', ['answer' => 'Breaker 9, behind one.', 'lock_version' => 1]);
         foreach ([
             'Exchange the wall siren', 'Bring the hub away from the access point', 'Let the wall switch report less often',
         ] as $move) {

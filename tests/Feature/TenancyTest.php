@@ -10,12 +10,14 @@ use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Tenancy\CurrentCompany;
 use App\Tenancy\NoCurrentCompany;
-use Illuminate\Support\Facades\Route as Router;
 use RuntimeException;
+use Tests\AddressesOfTheJob;
 use Tests\TestCase;
 
 final class TenancyTest extends TestCase
 {
+    use AddressesOfTheJob;
+
     public function test_a_user_of_another_company_finds_nothing_at_any_address_of_a_job(): void
     {
         $this->as('mara');
@@ -84,40 +86,5 @@ final class TenancyTest extends TestCase
         }
 
         self::assertSame(3, SiteJob::query()->count());
-    }
-
-    /** @return list<array{string, string}> every address below /jobs/{job}, with things of that job in it */
-    private function addressesOfTheJob(): array
-    {
-        $job = $this->siteJob();
-        $pack = Pack::query()->create(['site_job_id' => $job->id, 'number' => 1, 'state' => 'asked', 'asked_at' => now()]);
-        $with = [
-            'job' => $job->key, 'slot' => 'front-lock', 'storey' => 'ground', 'pack' => (string) $pack->number,
-            'snag' => (string) $job->snags()->value('key'), 'question' => (string) $job->questions()->value('key'),
-            'credential' => (string) $job->credentials()->value('id'), 'pairAttempt' => (string) $job->pairAttempts()->value('id'),
-            'station' => 'pair', 'gateway' => (string) $job->gateways()->value('key'),
-            'joinWindow' => (string) $job
-                ->joinWindows()
-                ->create([
-                    'gateway_id' => $job->gateways()->value('id'), 'reference' => 'window-1', 'state' => 'ended', 'seconds' => 1,
-                ])->reference,
-        ];
-        $with['gatewayEvent'] = (string) $job->gatewayEvents()->create([
-            'gateway_id' => $job->gateways()->value('id'), 'epoch' => 'one', 'sequence' => 1, 'type' => 'x', 'data' => [], 'at' => now(),
-        ])->id;
-        $addresses = [];
-        foreach (Router::getRoutes()->getRoutes() as $route) {
-            if (! str_starts_with($route->uri(), 'jobs/{job}')) {
-                continue;
-            }
-            $url = (string) preg_replace_callback(
-                '/\{(\w+?)(?::\w+)?\}/',
-                static fn (array $found): string => $with[$found[1]],
-                $route->uri(),
-            );
-            $addresses[] = [$route->methods()[0], "/{$url}"];
-        }
-
-        return $addresses;
     }
 }

@@ -16,6 +16,7 @@
 } }}.</strong> Unanswered: {{ $question->otherwise }}</p>
 @if ($mayWork)
 <x-form :action="route('jobs.questions.update', [$job, $question->key])" method="put">
+    <input type="hidden" name="lock_version" value="{{ $question->lock_version }}">
     <label class="field"><span>The answer</span><textarea name="answer" maxlength="500" required></textarea></label>
     <div class="thumb"><button class="big" id="big" data-move="question-{{ $question->key }}" data-key="n">Note the answer</button></div>
 </x-form>

@@ -11,7 +11,7 @@ final class AnswerRequest extends JobRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['answer' => ['required', 'string', 'max:500']];
+        return ['answer' => ['required', 'string', 'max:500'], 'lock_version' => ['required', 'integer']];
     }
 
     /** @return array<string, string> */

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\Pack;
+use Illuminate\Support\Facades\Route as Router;
+
+/** Every address below a job, found in the routes themselves. */
+trait AddressesOfTheJob
+{
+    /** @return list<array{string, string}> every address below /jobs/{job}, with things of that job in it */
+    private function addressesOfTheJob(): array
+    {
+        $job = $this->siteJob();
+        $pack = Pack::query()->create(['site_job_id' => $job->id, 'number' => 1, 'state' => 'asked', 'asked_at' => now()]);
+        $with = [
+            'job' => $job->key, 'slot' => 'front-lock', 'storey' => 'ground', 'pack' => (string) $pack->number,
+            'snag' => (string) $job->snags()->value('key'), 'question' => (string) $job->questions()->value('key'),
+            'credential' => (string) $job->credentials()->value('id'), 'pairAttempt' => (string) $job->pairAttempts()->value('id'),
+            'station' => 'pair', 'gateway' => (string) $job->gateways()->value('key'),
+            'joinWindow' => (string) $job
+                ->joinWindows()
+                ->create([
+                    'gateway_id' => $job->gateways()->value('id'), 'reference' => 'window-1', 'state' => 'ended', 'seconds' => 1,
+                ])->reference,
+        ];
+        $with['gatewayEvent'] = (string) $job->gatewayEvents()->create([
+            'gateway_id' => $job->gateways()->value('id'), 'epoch' => 'one', 'sequence' => 1, 'type' => 'x', 'data' => [], 'at' => now(),
+        ])->id;
+        $addresses = [];
+        foreach (Router::getRoutes()->getRoutes() as $route) {
+            if (! str_starts_with($route->uri(), 'jobs/{job}')) {
+                continue;
+            }
+            $url = (string) preg_replace_callback(
+                '/\{(\w+?)(?::\w+)?\}/',
+                static fn (array $found): string => $with[$found[1]],
+                $route->uri(),
+            );
+            $addresses[] = [$route->methods()[0], "/{$url}"];
+        }
+
+        return $addresses;
+    }
+}
