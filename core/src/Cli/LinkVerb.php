@@ -22,6 +22,8 @@ use Kavvel\Core\Site\WallSegment;
 
 final readonly class LinkVerb implements Verb
 {
+    private const LEAST_CORNERS = 3;
+
     public function answer(Input $input): array
     {
         $frequency = $input->get('frequencyMHz')->positive();
@@ -117,9 +119,19 @@ final readonly class LinkVerb implements Verb
     {
         return new Floor(
             $floor->get('height')->number(),
-            array_map($this->point(...), $floor->get('outline')->items()),
+            $this->outline($floor->get('outline')),
             $this->layers($floor, $frequencyMHz),
         );
+    }
+
+    /** @return list<array{float, float}> */
+    private function outline(Input $outline): array
+    {
+        $corners = array_map($this->point(...), $outline->items());
+
+        return count($corners) >= self::LEAST_CORNERS
+            ? $corners
+            : throw InvalidInput::outOfRange($outline->at, 'an outline of three corners or more');
     }
 
     /** @return list<Layer> */
@@ -127,9 +139,10 @@ final readonly class LinkVerb implements Verb
     {
         return array_map(static function (Input $layer) use ($frequencyMHz): Layer {
             $material = $layer->get('material');
-            Material::named($material->text(), $frequencyMHz, $material->at);
+            $isFlat = Material::named($material->text(), $frequencyMHz, $material->at)->isFlat();
+            $thickness = $isFlat ? $layer->find('thickness') : $layer->get('thickness');
 
-            return new Layer($material->text(), $layer->find('thickness')?->numberFrom(0) ?? 0.0);
+            return new Layer($material->text(), $thickness?->numberFrom(0) ?? 0.0);
         }, $part->get('layers')->items());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Core\Cli;
 
 use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Naming\Conflict;
 use Kavvel\Core\Naming\ConflictCheck;
 use Kavvel\Core\Naming\Device;
@@ -12,6 +13,7 @@ use Kavvel\Core\Naming\Ecosystem;
 use Kavvel\Core\Naming\Name;
 use Kavvel\Core\Naming\NamePlan;
 use Kavvel\Core\Naming\Pattern;
+use Kavvel\Core\Naming\Text;
 use Kavvel\Core\Protocol\Protocol;
 
 final readonly class NamesVerb implements Verb
@@ -20,14 +22,8 @@ final readonly class NamesVerb implements Verb
     {
         $plan = NamePlan::of(
             new Pattern($input->find('pattern')?->text() ?? Pattern::STANDARD),
-            array_map($this->device(...), $input->get('devices')->items()),
-            new ConflictCheck($this->texts($input, 'rooms'), $this->texts($input, 'groups'), array_map(
-                static fn (Input $ecosystem): Ecosystem => new Ecosystem(
-                    $ecosystem->get('id')->id(),
-                    $ecosystem->find('maxLength')?->wholeFrom(1),
-                ),
-                $input->find('ecosystems')?->items() ?? [],
-            )),
+            $this->devices($input),
+            new ConflictCheck($this->texts($input, 'rooms'), $this->texts($input, 'groups'), $this->ecosystems($input)),
         );
 
         return [
@@ -38,9 +34,20 @@ final readonly class NamesVerb implements Verb
                 'short' => self::short($name),
             ], $plan->names),
             'conflicts' => array_map(static fn (Conflict $conflict): array => [
-                'kind' => $conflict->kind, 'ids' => $conflict->ids, 'ecosystem' => $conflict->ecosystem, 'why' => $conflict->why,
+                'kind' => $conflict->kind, 'ids' => self::inOrder($conflict->ids), 'ecosystem' => $conflict->ecosystem, 'why' => $conflict->why,
             ], $plan->conflicts),
         ];
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<string>
+     */
+    private static function inOrder(array $ids): array
+    {
+        sort($ids, SORT_STRING);
+
+        return $ids;
     }
 
     /** @return array{matter: string|null, zwaveName: string|null, zwaveLocation: string|null} */
@@ -54,20 +61,57 @@ final readonly class NamesVerb implements Verb
         ];
     }
 
+    /** @return list<Device> in order of id: nothing depends on the order of the input */
+    private function devices(Input $input): array
+    {
+        $devices = [];
+        foreach ($input->get('devices')->items() as $entry) {
+            $device = $this->device($entry);
+            if (isset($devices["id {$device->id}"])) {
+                throw InvalidInput::duplicateId($device->id, $entry->get('id')->at);
+            }
+            $devices["id {$device->id}"] = $device;
+        }
+        ksort($devices, SORT_STRING);
+
+        return array_values($devices);
+    }
+
     private function device(Input $device): Device
     {
         return new Device(
             $device->get('id')->id(),
             $device->find('room')?->text() ?? '',
             $device->find('place')?->text() ?? '',
-            $device->get('what')->text(),
-            Protocol::tryFrom($device->find('protocol')?->text() ?? ''),
+            $this->words($device->get('what')),
+            $device->find('protocol') === null ? null : Protocol::from($device->get('protocol')->word(Protocol::words())),
         );
     }
 
     /** @return list<string> */
     private function texts(Input $input, string $key): array
     {
-        return array_map(static fn (Input $text): string => $text->text(), $input->find($key)?->items() ?? []);
+        return array_map($this->words(...), $input->find($key)?->items() ?? []);
+    }
+
+    /** @return list<Ecosystem> each once */
+    private function ecosystems(Input $input): array
+    {
+        $ecosystems = [];
+        foreach ($input->find('ecosystems')?->items() ?? [] as $ecosystem) {
+            $id = $ecosystem->get('id')->id();
+            if (isset($ecosystems["id {$id}"])) {
+                throw InvalidInput::duplicateId($id, $ecosystem->get('id')->at);
+            }
+            $ecosystems["id {$id}"] = new Ecosystem($id, $ecosystem->find('maxLength')?->wholeFrom(1));
+        }
+
+        return array_values($ecosystems);
+    }
+
+    /** Something that can be said. */
+    private function words(Input $text): string
+    {
+        return Text::fold($text->text()) !== '' ? $text->text() : throw InvalidInput::outOfRange($text->at, 'a word with a letter or a digit');
     }
 }

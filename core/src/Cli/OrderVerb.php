@@ -24,9 +24,14 @@ final readonly class OrderVerb implements Verb
 
     private function slot(Input $slot): OrderSlot
     {
+        $id = $slot->get('id')->id();
+        foreach ($slot->get('position')->items(3) as $coordinate) {
+            $coordinate->number();
+        }
+
         return new OrderSlot(
-            $slot->get('id')->id(),
-            Protocol::tryFrom($slot->get('protocol')->text()),
+            $id,
+            Protocol::from($slot->get('protocol')->word(Protocol::words())),
             $slot->get('role')->word(['router', 'end']) === 'router',
             $slot->find('secure')?->flag() ?? false,
             $slot->find('parent')?->id(),

@@ -12,7 +12,7 @@ final class UnknownVerb extends InvalidInput
     /** @param list<string> $verbs */
     public static function called(string $verb, array $verbs): self
     {
-        $said = $verb === '' ? 'No verb was given' : "There is no verb “{$verb}”";
+        $said = $verb === '' ? 'No verb was given' : 'There is no verb “'.self::quoted($verb).'”';
 
         return new self('unknown-verb', $said.'. Verbs: '.implode(', ', $verbs).'.', 'verb');
     }

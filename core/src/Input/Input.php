@@ -6,10 +6,21 @@ namespace Kavvel\Core\Input;
 
 use DateTimeImmutable;
 use JsonException;
+use stdClass;
 
 /** A JSON value read step by step; whatever is missing or of the wrong kind is named by its path. */
 final readonly class Input
 {
+    /** What an input may be at most: bytes of all of it, characters of a text, entries of a list */
+    public const MOST_BYTES = 20_971_520;
+
+    private const MOST_CHARACTERS = 10_000;
+
+    private const MOST_ENTRIES = 50_000;
+
+    /** Whole numbers beyond this are not told apart */
+    private const LARGEST_WHOLE = 9_007_199_254_740_992;
+
     /** No quantity of the job comes near this; beyond it sums lose their meaning */
     private const LARGEST = 1e12;
 
@@ -19,49 +30,81 @@ final readonly class Input
     /** Years that a clock of our time can show, and a database can keep */
     private const YEARS = [2000, 2037];
 
-    private function __construct(private mixed $value, public string $at) {}
+    private function __construct(private mixed $value, public string $at, private bool $isDecodedIntoArrays = false) {}
 
     public static function parse(string $json): self
     {
-        try {
-            $value = json_decode($json, true, 512, JSON_THROW_ON_ERROR);
-        } catch (JsonException $exception) {
-            throw InvalidInput::notJson($exception->getMessage());
+        return (new self(self::decoded($json, false), '$'))->requireObject();
+    }
+
+    /**
+     * The same, if nothing in it is beyond what a verb can work on in a few seconds.
+     *
+     * @throws InvalidInput
+     */
+    public function inMeasure(): self
+    {
+        $todo = [[$this->value, $this->at]];
+        while ($todo !== []) {
+            [$value, $at] = array_pop($todo);
+            if (is_string($value) && mb_strlen($value) > self::MOST_CHARACTERS) {
+                throw InvalidInput::tooLarge($at, 'a text of at most '.self::MOST_CHARACTERS.' characters');
+            }
+            $entries = is_object($value) ? get_object_vars($value) : $value;
+            if (! is_array($entries)) {
+                continue;
+            }
+            if (count($entries) > self::MOST_ENTRIES) {
+                throw InvalidInput::tooLarge($at, 'at most '.self::MOST_ENTRIES.' entries long');
+            }
+            foreach ($entries as $key => $entry) {
+                if (is_string($entry) || is_array($entry) || is_object($entry)) {
+                    $todo[] = [$entry, is_array($value) ? "{$at}[{$key}]" : "{$at}.{$key}"];
+                }
+            }
         }
 
-        return (new self($value, '$'))->requireObject();
+        return $this;
+    }
+
+    /**
+     * A file that is kept as arrays.
+     *
+     * @return array<array-key, mixed>
+     *
+     * @throws InvalidInput
+     */
+    public static function arrays(string $json): array
+    {
+        return self::of((array) self::decoded($json, true))->properties();
     }
 
     /** @param array<array-key, mixed> $value already decoded */
     public static function of(array $value, string $at = '$'): self
     {
-        return new self($value, $at);
+        return new self($value, $at, true);
     }
 
     public function get(string $key): self
     {
-        $object = $this->requireObject()->value;
-        if (! is_array($object) || ! array_key_exists($key, $object)) {
+        $object = $this->entries();
+        if (! array_key_exists($key, $object)) {
             throw InvalidInput::missing("{$this->at}.{$key}");
         }
 
-        return new self($object[$key], "{$this->at}.{$key}");
+        return new self($object[$key], "{$this->at}.{$key}", $this->isDecodedIntoArrays);
     }
 
     /** The value, or null where it is left out or null. */
     public function find(string $key): ?self
     {
-        $object = $this->requireObject()->value;
-
-        return is_array($object) && isset($object[$key]) ? $this->get($key) : null;
+        return isset($this->entries()[$key]) ? $this->get($key) : null;
     }
 
     /** @return array<array-key, mixed> of an object, by name */
     public function properties(): array
     {
-        $object = $this->requireObject()->value;
-
-        return is_array($object) ? $object : [];
+        return $this->entries();
     }
 
     /** The value as it came: to be kept, not to be trusted. */
@@ -81,7 +124,7 @@ final readonly class Input
         }
         $items = [];
         foreach ($this->value as $number => $item) {
-            $items[] = new self($item, "{$this->at}[{$number}]");
+            $items[] = new self($item, "{$this->at}[{$number}]", $this->isDecodedIntoArrays);
         }
 
         return $items;
@@ -168,6 +211,9 @@ final readonly class Input
         if (! is_int($this->value) && ! (is_float($this->value) && floor($this->value) === $this->value)) {
             throw InvalidInput::wrongType($this->at, 'a whole number');
         }
+        if (abs($this->value) > self::LARGEST_WHOLE) {
+            throw InvalidInput::outOfRange($this->at, 'a whole number of at most '.self::LARGEST_WHOLE);
+        }
 
         return $this->value >= $least ? (int) $this->value : throw InvalidInput::outOfRange($this->at, "{$least} or more");
     }
@@ -200,10 +246,34 @@ final readonly class Input
 
     private function requireObject(): self
     {
-        if (! is_array($this->value) || (array_is_list($this->value) && $this->value !== [])) {
-            throw InvalidInput::wrongType($this->at, 'an object');
-        }
+        $this->entries();
 
         return $this;
+    }
+
+    /**
+     * Decoded into arrays an empty list and an empty object are the same: there it counts as either.
+     *
+     * @return array<array-key, mixed> of an object
+     */
+    private function entries(): array
+    {
+        return match (true) {
+            $this->value instanceof stdClass => get_object_vars($this->value),
+            is_array($this->value) && $this->isDecodedIntoArrays && (! array_is_list($this->value) || $this->value === []) => $this->value,
+            default => throw InvalidInput::wrongType($this->at, 'an object'),
+        };
+    }
+
+    private static function decoded(string $json, bool $intoArrays): mixed
+    {
+        if (strlen($json) > self::MOST_BYTES) {
+            throw InvalidInput::tooLarge('$', 'at most 20 MB long');
+        }
+        try {
+            return json_decode($json, $intoArrays, 512, JSON_THROW_ON_ERROR);
+        } catch (JsonException $exception) {
+            throw InvalidInput::notJson($exception->getMessage());
+        }
     }
 }

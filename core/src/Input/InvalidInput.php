@@ -12,6 +12,8 @@ use DomainException;
  */
 class InvalidInput extends DomainException
 {
+    private const LONGEST_QUOTE = 80;
+
     final protected function __construct(public readonly string $reason, string $message, public readonly string $at)
     {
         parent::__construct($message);
@@ -32,10 +34,15 @@ class InvalidInput extends DomainException
         return new self('bad-type', "The value at {$at} must be {$wanted}.", $at);
     }
 
+    public static function tooLarge(string $at, string $rule): self
+    {
+        return new self('too-large', "The value at {$at} must be {$rule}.", $at);
+    }
+
     /** @param list<string> $allowed */
     public static function unknownWord(string $at, string $value, array $allowed): self
     {
-        return new self('unknown-value', "“{$value}” at {$at} is not one of: ".implode(', ', $allowed).'.', $at);
+        return new self('unknown-value', '“'.self::quoted($value)."” at {$at} is not one of: ".implode(', ', $allowed).'.', $at);
     }
 
     public static function outOfRange(string $at, string $rule): self
@@ -45,11 +52,17 @@ class InvalidInput extends DomainException
 
     public static function duplicateId(string $id, string $at): self
     {
-        return new self('duplicate-id', "The id “{$id}” stands twice.", $at);
+        return new self('duplicate-id', 'The id “'.self::quoted($id).'” stands twice.', $at);
     }
 
     public static function unknownId(string $id, string $at): self
     {
-        return new self('unknown-id', "There is nothing with the id “{$id}”.", $at);
+        return new self('unknown-id', 'There is nothing with the id “'.self::quoted($id).'”.', $at);
+    }
+
+    /** As much of a text as a sentence bears. */
+    protected static function quoted(string $text): string
+    {
+        return mb_strimwidth(mb_scrub($text), 0, self::LONGEST_QUOTE, '…');
     }
 }

@@ -48,10 +48,10 @@ final readonly class JobFile
     /** @throws InvalidInput with the JSON path of the first thing that can't be used */
     public static function parse(string $json): self
     {
-        $raw = Input::parse($json);
-        $raw->get('format')->word([self::FORMAT]);
+        $raw = Input::arrays($json);
+        Input::of($raw)->get('format')->word([self::FORMAT]);
         /** @var array<string, mixed> $data */
-        $data = Upgrade::of($raw->properties());
+        $data = Upgrade::of($raw);
         $input = Input::of($data);
         if ($input->get('version')->wholeFrom(1) !== self::VERSION) {
             throw InvalidInput::outOfRange('$.version', 'the version '.self::VERSION.' or earlier');

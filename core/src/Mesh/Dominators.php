@@ -6,8 +6,7 @@ namespace Kavvel\Core\Mesh;
 
 /**
  * Which relays stand on every path between a node and the root: the dominator tree of the network seen from
- * the root, after Cooper, Harvey and Kennedy, "A Simple, Fast Dominance Algorithm". Margins and
- * removable relays can be left out, so that the same tree answers for accepted paths.
+ * the root. Margins and removable relays can be left out, so that the same tree answers for accepted paths.
  */
 final readonly class Dominators
 {
@@ -28,30 +27,7 @@ final readonly class Dominators
     /** @param bool $overRemovable whether relays that can vanish may stand on a path */
     public static function of(Graph $graph, float $leastDb, bool $overRemovable): self
     {
-        $postorder = self::postorder($graph, $leastDb, $overRemovable);
-        $rank = array_flip($postorder);
-        $order = array_reverse($postorder);
-        $parent = [$graph->root => $graph->root];
-        do {
-            $changed = false;
-            foreach ($order as $node) {
-                if ($node === $graph->root) {
-                    continue;
-                }
-                $new = null;
-                foreach ($graph->neighbours[$node] as [$other, $margin]) {
-                    if ($margin < $leastDb || ! isset($parent[$other]) || ! self::carries($graph, $other, $overRemovable)) {
-                        continue;
-                    }
-                    $new = $new === null ? $other : self::meet($new, $other, $parent, $rank);
-                }
-                if ($new !== null && ($parent[$node] ?? null) !== $new) {
-                    $parent[$node] = $new;
-                    $changed = true;
-                }
-            }
-        } while ($changed);
-
+        [$order, $parent] = (new DominatorTree($graph, $leastDb, $overRemovable))->grow();
         [$walk, $span] = self::walk($order, $parent, $graph->root);
 
         return new self($graph, $leastDb, $overRemovable, $parent, $walk, $span);
@@ -103,7 +79,7 @@ final readonly class Dominators
     {
         foreach ($this->graph->neighbours[$node] as [$other, $margin]) {
             if ($other !== $this->graph->root && $margin >= $this->leastDb && $this->reaches($other)
-                && self::carries($this->graph, $other, $this->overRemovable) && ! $this->dominates($node, $other)) {
+                && $this->graph->carries($other, $this->overRemovable) && ! $this->dominates($node, $other)) {
                 return true;
             }
         }
@@ -114,57 +90,6 @@ final readonly class Dominators
     private function dominates(int $upper, int $lower): bool
     {
         return $this->span[$upper][0] <= $this->span[$lower][0] && $this->span[$lower][0] <= $this->span[$upper][1];
-    }
-
-    private static function carries(Graph $graph, int $node, bool $overRemovable): bool
-    {
-        return $node === $graph->root || ($graph->nodes[$node]->relays() && ($overRemovable || ! $graph->nodes[$node]->removable));
-    }
-
-    /** @return list<int> */
-    private static function postorder(Graph $graph, float $leastDb, bool $overRemovable): array
-    {
-        $postorder = [];
-        $seen = [$graph->root => true];
-        $stack = [[$graph->root, 0]];
-        while ($stack !== []) {
-            [$node, $at] = array_pop($stack);
-            $neighbours = self::carries($graph, $node, $overRemovable) ? $graph->neighbours[$node] : [];
-            for ($count = count($neighbours); $at < $count; $at++) {
-                [$other, $margin] = $neighbours[$at];
-                if ($margin >= $leastDb && ! isset($seen[$other])) {
-                    break;
-                }
-            }
-            if ($at === count($neighbours)) {
-                $postorder[] = $node;
-
-                continue;
-            }
-            $stack[] = [$node, $at + 1];
-            $seen[$neighbours[$at][0]] = true;
-            $stack[] = [$neighbours[$at][0], 0];
-        }
-
-        return $postorder;
-    }
-
-    /**
-     * @param  array<int, int>  $parent
-     * @param  array<int, int>  $rank
-     */
-    private static function meet(int $a, int $b, array $parent, array $rank): int
-    {
-        while ($a !== $b) {
-            while ($rank[$a] < $rank[$b]) {
-                $a = $parent[$a];
-            }
-            while ($rank[$b] < $rank[$a]) {
-                $b = $parent[$b];
-            }
-        }
-
-        return $a;
     }
 
     /**

@@ -53,6 +53,12 @@ final readonly class Graph
         $this->neighbours = self::adjacency($this->rule, $links, $numbers, count($nodes));
     }
 
+    /** Whether a path may lead on through this node. The root always carries; a relay that can vanish only where that is asked. */
+    public function carries(int $node, bool $overRemovable): bool
+    {
+        return $node === $this->root || ($this->nodes[$node]->relays() && ($overRemovable || ! $this->nodes[$node]->removable));
+    }
+
     /** @return list<Link> links that touch this node, whatever their margin */
     public function linksOf(string $id): array
     {

@@ -57,6 +57,7 @@ final readonly class NodeJudge
             $accepted,
             $this->possibleParents($number),
             match (true) {
+                $route === null => Verdict::Lost,
                 $accepted >= 1 => Verdict::Accepted,
                 $this->thinPath->reaches($number) => Verdict::Thin,
                 default => Verdict::Lost,
@@ -64,12 +65,13 @@ final readonly class NodeJudge
         );
     }
 
-    /** @return list<string> */
+    /** @return list<string> neighbours that it could take instead: none whose own way to the root leads through it */
     private function possibleParents(int $number): array
     {
         $parents = [];
         foreach ($this->graph->neighbours[$number] as [$other, $margin]) {
-            if ($margin >= $this->acceptanceDb && $this->graph->nodes[$other]->relays() && isset($this->routing->routes[$other])) {
+            if ($margin >= $this->acceptanceDb && $this->graph->nodes[$other]->relays() && isset($this->routing->routes[$other])
+                && ! $this->routing->leadsThrough($other, $number)) {
                 $parents[] = $other;
             }
         }
@@ -85,7 +87,7 @@ final readonly class NodeJudge
         $queue = [$this->graph->root];
         for ($at = 0; isset($queue[$at]); $at++) {
             $node = $queue[$at];
-            if (! $this->graph->nodes[$node]->relays() || $this->graph->nodes[$node]->removable) {
+            if (! $this->graph->carries($node, false)) {
                 continue;
             }
             foreach ($this->graph->neighbours[$node] as [$other, $margin]) {

@@ -7,15 +7,34 @@ namespace Kavvel\Core\Mesh;
 /** The best path of every node to the root, by the protocol's own rule. */
 final readonly class Routing
 {
-    /** @param array<int, Route> $routes by node number; a node without a path is missing */
-    private function __construct(private Graph $graph, public array $routes) {}
+    /**
+     * @param  array<int, Route>  $routes  by node number; a node without a path is missing
+     * @param  array<int, array{int, int}>  $span  where each node, and the last of those whose path leads through it, stand in
+     *                                             a walk down the chosen paths
+     */
+    private function __construct(private Graph $graph, public array $routes, private array $span) {}
 
     public static function of(Graph $graph): self
     {
         $queue = new RouteQueue;
         $queue->insert([Route::atRoot($graph->root), $graph->root]);
 
-        return new self($graph, self::settle($graph, $queue, null, null));
+        $routes = self::settle($graph, $queue, null, null);
+
+        return new self($graph, $routes, self::walk($graph->root, $routes));
+    }
+
+    /** Of all chosen paths together. */
+    public function steps(): int
+    {
+        return array_sum(array_map(static fn (Route $route): int => $route->hops + 1, $this->routes));
+    }
+
+    /** Whether the chosen path of the one leads through the other. */
+    public function leadsThrough(int $node, int $other): bool
+    {
+        return isset($this->span[$node], $this->span[$other]) && $this->span[$other][0] <= $this->span[$node][0]
+            && $this->span[$node][0] <= $this->span[$other][1];
     }
 
     /** @return list<int> the node itself … the root; empty when there is no path */
@@ -104,5 +123,37 @@ final readonly class Routing
         $limit = $graph->rule->pathCostLimit();
 
         return $limit === null || $cost <= $limit;
+    }
+
+    /**
+     * @param  array<int, Route>  $routes
+     * @return array<int, array{int, int}>
+     */
+    private static function walk(int $root, array $routes): array
+    {
+        $below = [];
+        foreach ($routes as $node => $route) {
+            if ($node !== $root) {
+                $below[$route->next][] = $node;
+            }
+        }
+        $first = [];
+        $span = [];
+        $stack = [[$root, false]];
+        while ($stack !== []) {
+            [$node, $isLeaving] = array_pop($stack);
+            if ($isLeaving) {
+                $span[$node] = [$first[$node], count($first) - 1];
+
+                continue;
+            }
+            $first[$node] = count($first);
+            $stack[] = [$node, true];
+            foreach ($below[$node] ?? [] as $one) {
+                $stack[] = [$one, false];
+            }
+        }
+
+        return $span;
     }
 }

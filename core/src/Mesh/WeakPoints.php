@@ -51,13 +51,17 @@ final readonly class WeakPoints
     {
         $used = [];
         foreach ($this->routing->routes as $number => $route) {
-            $used["{$this->graph->nodes[$number]->id}\n{$this->graph->nodes[$route->next]->id}"] = true;
+            $used["{$number} {$route->next}"] = $used["{$route->next} {$number}"] = true;
+        }
+        $numbers = [];
+        foreach ($this->graph->nodes as $number => $node) {
+            $numbers["id {$node->id}"] = $number;
         }
 
         return $this->sorted(array_filter(
             $this->graph->links,
             fn (Link $link): bool => $link->worseDb() < $this->acceptanceDb
-                && (isset($used["{$link->a}\n{$link->b}"]) || isset($used["{$link->b}\n{$link->a}"])),
+                && isset($used[$numbers["id {$link->a}"].' '.$numbers["id {$link->b}"]]),
         ));
     }
 

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Naming;
 
+use Closure;
+
 /** Finds names that people, voice platforms or short fields would mix up. */
 final readonly class ConflictCheck
 {
+    /** A list of more helps nobody */
+    public const MOST = 50_000;
+
     /**
      * @param  list<string>  $rooms
      * @param  list<string>  $groups
@@ -22,36 +27,74 @@ final readonly class ConflictCheck
      */
     public function of(array $devices, array $names, ?string $about = null): array
     {
-        $conflicts = [...$this->same($names), ...$this->likePlaces($names)];
-        $folded = array_map(static fn (Name $name): string => Text::base(Text::fold($name->name)), $names);
-        $spoken = array_map(static fn (Device $device): string => Text::base(Text::fold($device->withinRoom())), $devices);
-        $sounds = array_map(Sound::of(...), $spoken);
-        for ($i = 0, $count = count($names); $i < $count; $i++) {
-            for ($j = $i + 1; $j < $count; $j++) {
-                if ($about !== null && $names[$i]->id !== $about && $names[$j]->id !== $about) {
-                    continue;
-                }
-                $pair = [$names[$i]->id, $names[$j]->id];
-                if (Text::withoutNumbers($folded[$i]) !== Text::withoutNumbers($folded[$j]) && Text::isNear($folded[$i], $folded[$j])) {
-                    $conflicts[] = new Conflict(
-                        'near',
-                        $pair,
-                        null,
-                        "“{$names[$i]->name}” and “{$names[$j]->name}” are one letter or a plural apart.",
-                    );
-                }
-                if ($spoken[$i] !== $spoken[$j] && $sounds[$i]?->isLike($sounds[$j] ?? $sounds[$i]) && $sounds[$j] !== null) {
-                    $conflicts[] = new Conflict(
-                        'sounds-alike',
-                        $pair,
-                        null,
-                        "“{$names[$i]->name}” and “{$names[$j]->name}” sound alike when spoken.",
-                    );
-                }
+        $conflicts = [...$this->same($names), ...$this->likePlaces($names), ...$this->near($names, $about)];
+
+        return [...$conflicts, ...$this->soundingAlike($devices, $names, $about), ...$this->tooLong($devices, $names)];
+    }
+
+    /**
+     * @param  list<Name>  $names
+     * @return list<Conflict>
+     */
+    private function near(array $names, ?string $about): array
+    {
+        $words = array_map(static fn (Name $name): string => Text::withoutNumbers(Text::fold($name->name)), $names);
+
+        return array_map(static fn (array $pair): Conflict => new Conflict(
+            'near',
+            [$names[$pair[0]]->id, $names[$pair[1]]->id],
+            null,
+            "“{$names[$pair[0]]->name}” and “{$names[$pair[1]]->name}” are one letter or a plural apart.",
+        ), $this->pairs($names, $words, $about, Text::isNear(...)));
+    }
+
+    /**
+     * @param  list<Device>  $devices
+     * @param  list<Name>  $names
+     * @return list<Conflict>
+     */
+    private function soundingAlike(array $devices, array $names, ?string $about): array
+    {
+        $spoken = array_map(static fn (Device $device): string => Text::withoutNumbers(Text::fold($device->withinRoom())), $devices);
+        $sounds = array_map(static fn (string $words): string => Sound::of($words)->symbols ?? '', $spoken);
+        $conflicts = [];
+        foreach ($this->pairs($names, $sounds, $about, Sound::areClose(...), bySelf: true) as [$one, $other]) {
+            if ($spoken[$one] !== $spoken[$other] && $sounds[$one] !== '' && $sounds[$other] !== '') {
+                $conflicts[] = new Conflict(
+                    'sounds-alike',
+                    [$names[$one]->id, $names[$other]->id],
+                    null,
+                    "“{$names[$one]->name}” and “{$names[$other]->name}” sound alike when spoken.",
+                );
             }
         }
 
-        return [...$conflicts, ...$this->tooLong($devices, $names)];
+        return $conflicts;
+    }
+
+    /**
+     * @param  list<Name>  $names
+     * @param  list<string>  $words  in the same order
+     * @param  Closure(string, string): bool  $areAlike
+     * @param  bool  $bySelf  whether two with the very same word are a pair too
+     * @return list<array{int, int}>
+     */
+    private function pairs(array $names, array $words, ?string $about, Closure $areAlike, bool $bySelf = false): array
+    {
+        if ($about === null) {
+            $pairs = AlikePairs::of($words, $areAlike);
+
+            return $bySelf ? [...$pairs, ...AlikePairs::same($words)] : $pairs;
+        }
+        $pairs = [];
+        $at = array_search($about, array_map(static fn (Name $name): string => $name->id, $names), true);
+        foreach ($words as $other => $word) {
+            if ($at !== false && $other !== $at && ($word === $words[$at] ? $bySelf : $areAlike($words[$at], $word))) {
+                $pairs[] = [min($at, $other), max($at, $other)];
+            }
+        }
+
+        return $pairs;
     }
 
     /**

@@ -13,6 +13,9 @@ final class Shortener
     /** @var array<string, true> */
     private array $taken = [];
 
+    /** @var array<string, int> the number to go on with, by name */
+    private array $next = [];
+
     /** @param array<string, string> $abbreviations word => short word, lower case */
     public function __construct(private readonly array $abbreviations) {}
 
@@ -24,12 +27,16 @@ final class Shortener
     public function unique(string $network, array $candidates, int $bytes): ?string
     {
         $short = $this->fit($candidates, $bytes);
-        for ($number = 2; $short !== null && isset($this->taken[$this->key($network, $short)]); $number++) {
+        $first = $short;
+        $number = $this->next[$this->key($network, (string) $first)] ?? 2;
+        for (; $short !== null && isset($this->taken[$this->key($network, $short)]); $number++) {
             $bases = array_map(static fn (string $candidate): string => (string) preg_replace('/ \d+$/', '', $candidate), $candidates);
             $base = $this->fit($bases, $bytes - strlen(" {$number}"));
             $short = $base === null ? null : "{$base} {$number}";
         }
         if ($short !== null) {
+            // Those before are taken: the next of this name need not try them again.
+            $this->next[$this->key($network, (string) $first)] = $number;
             $this->taken[$this->key($network, $short)] = true;
         }
 

@@ -10,7 +10,7 @@ final readonly class Sound
     /** Shorter sounds are compared whole */
     private const LEAST_SYMBOLS = 4;
 
-    private function __construct(private string $symbols) {}
+    private function __construct(public string $symbols) {}
 
     /** Null where English rules do not hold: a name with other letters. */
     public static function of(string $folded): ?self
@@ -22,13 +22,11 @@ final readonly class Sound
         return new self(metaphone(str_replace('ght', 't', $folded)));
     }
 
-    public function isLike(self $other): bool
+    /** Whether two sounds, by their symbols, are taken for each other. */
+    public static function areClose(string $one, string $other): bool
     {
-        if ($this->symbols === '' || $other->symbols === '') {
-            return false;
-        }
-        $bothLong = min(strlen($this->symbols), strlen($other->symbols)) >= self::LEAST_SYMBOLS;
+        $bothLong = min(strlen($one), strlen($other)) >= self::LEAST_SYMBOLS;
 
-        return $this->symbols === $other->symbols || ($bothLong && levenshtein($this->symbols, $other->symbols) <= 1);
+        return $one !== '' && $other !== '' && ($one === $other || ($bothLong && levenshtein($one, $other) <= 1));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Naming;
 
+use Normalizer;
+
 /** Names as a person reads, says and files them. */
 final readonly class Text
 {
@@ -13,7 +15,7 @@ final readonly class Text
     /** Letters with marks, and what they become in an id. */
     private const FOLDED = [
         'a' => 'àáâãäåāăąǎ', 'ae' => 'æǽ', 'c' => 'çćĉċč', 'd' => 'ďđð', 'e' => 'èéêëēĕėęě', 'g' => 'ĝğġģ', 'h' => 'ĥħ',
-        'i' => 'ìíîïĩīĭįıǐ', 'j' => 'ĵ', 'k' => 'ķ', 'l' => 'ĺļľŀł', 'n' => 'ñńņňŉŋ', 'o' => 'òóôõöøōŏőǒ', 'oe' => 'œ',
+        'i' => 'ìíîïĩīĭįıǐ', 'σ' => 'ς', 'j' => 'ĵ', 'k' => 'ķ', 'l' => 'ĺļľŀł', 'n' => 'ñńņňŉŋ', 'o' => 'òóôõöøōŏőǒ', 'oe' => 'œ',
         'r' => 'ŕŗř', 's' => 'śŝşšș', 'ss' => 'ß', 't' => 'ţťŧț', 'th' => 'þ', 'u' => 'ùúûüũūŭůűųǔ', 'w' => 'ŵ',
         'y' => 'ýÿŷ', 'z' => 'źżž',
     ];
@@ -21,9 +23,10 @@ final readonly class Text
     /** Lower case, accents folded, one space between words, all else gone. */
     public static function fold(string $text): string
     {
-        $lower = strtr(mb_strtolower($text, 'UTF-8'), self::table());
+        $lower = strtr(mb_strtolower(self::composed($text), 'UTF-8'), self::table());
+        $bare = (string) preg_replace('/\p{Mn}+/u', '', self::decomposed($lower));
 
-        return trim((string) preg_replace('/[^\p{L}\p{N}]+/u', ' ', $lower));
+        return trim((string) preg_replace('/[^\p{L}\p{N}]+/u', ' ', $bare));
     }
 
     public static function slug(string $text): string
@@ -40,7 +43,7 @@ final readonly class Text
     /** Two bedrooms are told apart by their numbers: what remains is the same base. */
     public static function withoutNumbers(string $folded): string
     {
-        return self::squeeze((string) preg_replace('/\b\d+\b/', '', $folded));
+        return self::squeeze((string) preg_replace('/\d+(?:(?:st|nd|rd|th)\b)?/', ' ', $folded));
     }
 
     public static function squeeze(string $text): string
@@ -51,12 +54,37 @@ final readonly class Text
     /** One letter more, less or other, or one word in the plural. */
     public static function isNear(string $a, string $b): bool
     {
-        $apart = abs(strlen($a) - strlen($b));
+        $apart = abs(mb_strlen($a) - mb_strlen($b));
         if ($apart > self::LONGEST_PLURAL) {
             return false;
         }
 
-        return levenshtein($a, $b) === 1 || self::inPlural($a, $b) || self::inPlural($b, $a);
+        return self::isOneLetterApart(mb_str_split($a), mb_str_split($b)) || self::inPlural($a, $b) || self::inPlural($b, $a);
+    }
+
+    /**
+     * By characters: a letter of another script has several bytes.
+     *
+     * @param  list<string>  $a
+     * @param  list<string>  $b
+     */
+    private static function isOneLetterApart(array $a, array $b): bool
+    {
+        for ($from = 0; isset($a[$from], $b[$from]) && $a[$from] === $b[$from]; $from++);
+        for ($restA = count($a), $restB = count($b); $restA > $from && $restB > $from && $a[$restA - 1] === $b[$restB - 1]; $restA--, $restB--);
+
+        return max($restA, $restB) - $from === 1;
+    }
+
+    /** Letters and their marks as one character, however they were written; as they are where PHP has no tables for it. */
+    private static function composed(string $text): string
+    {
+        return class_exists(Normalizer::class) ? (Normalizer::normalize($text, Normalizer::FORM_C) ?: $text) : $text;
+    }
+
+    private static function decomposed(string $text): string
+    {
+        return class_exists(Normalizer::class) ? (Normalizer::normalize($text, Normalizer::FORM_D) ?: $text) : $text;
     }
 
     private static function inPlural(string $one, string $many): bool

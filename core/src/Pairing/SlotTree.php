@@ -33,16 +33,19 @@ final readonly class SlotTree
             $byId["id {$slot->id}"] = $slot;
         }
         $this->slots = $byId;
-        $levels = [];
-        $descendants = [];
         foreach ($slots as $at => $slot) {
-            $chain = $this->chain($slot, $at);
-            $levels["id {$slot->id}"] = count($chain) + 1;
-            foreach ($chain as $above) {
-                $descendants["id {$above->id}"] = ($descendants["id {$above->id}"] ?? 0) + 1;
+            $this->checkParent($slot, "\$.slots[{$at}].parent");
+        }
+        $this->levels = $this->levelsOf($slots);
+        $descendants = [];
+        $lowestFirst = array_keys($this->levels);
+        usort($lowestFirst, fn (string $a, string $b): int => $this->levels[$b] <=> $this->levels[$a]);
+        foreach ($lowestFirst as $key) {
+            $parent = $this->parent($this->slots[$key]);
+            if ($parent !== null) {
+                $descendants["id {$parent->id}"] = ($descendants["id {$parent->id}"] ?? 0) + 1 + ($descendants[$key] ?? 0);
             }
         }
-        $this->levels = $levels;
         $this->descendants = $descendants;
     }
 
@@ -68,29 +71,47 @@ final readonly class SlotTree
         return $slot->parent === null || $slot->parent === $this->gateway ? null : $this->slots["id {$slot->parent}"] ?? null;
     }
 
-    /** @return list<OrderSlot> from the parent up to the one below the gateway */
-    private function chain(OrderSlot $slot, int $at): array
+    /** @throws InvalidInput */
+    private function checkParent(OrderSlot $slot, string $where): void
     {
-        $chain = [];
-        $seen = ["id {$slot->id}" => $slot->id];
-        for ($child = $slot; $child->parent !== null && $child->parent !== $this->gateway; $child = $parent) {
-            $where = "\$.slots[{$at}].parent";
-            $parent = $this->slots["id {$child->parent}"] ?? throw InvalidInput::unknownId($child->parent, $where);
-            if (isset($seen["id {$parent->id}"])) {
-                throw UnsoundParents::loop([...array_values($seen), $parent->id], $where);
+        if ($slot->parent === null || $slot->parent === $this->gateway) {
+            return;
+        }
+        $parent = $this->slots["id {$slot->parent}"] ?? throw InvalidInput::unknownId($slot->parent, $where);
+        if (! $parent->relays()) {
+            throw UnsoundParents::cannotRelay(
+                $slot->id,
+                $parent->id,
+                $parent->isLast() ? 'it joins no mesh' : 'an end device does not relay',
+                $where,
+            );
+        }
+    }
+
+    /**
+     * @param  list<OrderSlot>  $slots
+     * @return array<string, int> each counted once, whatever hangs below it
+     *
+     * @throws InvalidInput
+     */
+    private function levelsOf(array $slots): array
+    {
+        $levels = [];
+        foreach ($slots as $at => $slot) {
+            $chain = [];
+            for ($one = $slot; $one !== null && ! isset($levels["id {$one->id}"]); $one = $this->parent($one)) {
+                if (isset($chain["id {$one->id}"])) {
+                    $ids = array_map(static fn (OrderSlot $seen): string => $seen->id, array_values($chain));
+                    throw UnsoundParents::loop([...$ids, $one->id], "\$.slots[{$at}].parent");
+                }
+                $chain["id {$one->id}"] = $one;
             }
-            if (! $parent->relays()) {
-                throw UnsoundParents::cannotRelay(
-                    $child->id,
-                    $parent->id,
-                    $parent->isLast() ? 'it joins no mesh' : 'an end device does not relay',
-                    $where,
-                );
+            $level = $one === null ? 0 : $levels["id {$one->id}"];
+            foreach (array_reverse($chain, true) as $key => $link) {
+                $levels[$key] = ++$level;
             }
-            $seen["id {$parent->id}"] = $parent->id;
-            $chain[] = $parent;
         }
 
-        return $chain;
+        return $levels;
     }
 }

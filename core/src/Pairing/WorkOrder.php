@@ -45,11 +45,11 @@ final readonly class WorkOrder
         $entries = $this->entries($secure[''] ?? [], 'Joins securely, straight to the hub');
         foreach ($routers as $router) {
             $entries[] = new OrderEntry($router->id, $this->whyRouter($router));
-            $entries = [...$entries, ...$this->entries($secure["id {$router->id}"] ?? [], 'Joins securely, right after its relay')];
+            array_push($entries, ...$this->entries($secure["id {$router->id}"] ?? [], 'Joins securely, right after its relay'));
         }
-        $entries = [...$entries, ...$this->entries($others[''] ?? [], 'Battery device, straight to the hub')];
+        array_push($entries, ...$this->entries($others[''] ?? [], 'Battery device, straight to the hub'));
         foreach ($routers as $router) {
-            $entries = [...$entries, ...$this->entries($others["id {$router->id}"] ?? [], 'Battery device; its relay is in by now')];
+            array_push($entries, ...$this->entries($others["id {$router->id}"] ?? [], 'Battery device; its relay is in by now'));
         }
 
         return [...$entries, ...$this->last()];

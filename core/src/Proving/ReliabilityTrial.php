@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Proving;
 
+use Kavvel\Core\Input\InvalidInput;
+
 /** How often a button must be pressed before its reliability can be judged. */
 final readonly class ReliabilityTrial
 {
@@ -12,6 +14,9 @@ final readonly class ReliabilityTrial
 
     private const NOISE = 1e-9;
 
+    /** Whole numbers beyond this are not told apart */
+    private const MOST_TRIALS = 9_007_199_254_740_992;
+
     private const CONFIDENCE = 0.9;
 
     private function __construct(public float $low, public float $high, public string $verdict) {}
@@ -19,12 +24,20 @@ final readonly class ReliabilityTrial
     /** The smallest number of presses without a miss that shows this reliability: 1 − Rⁿ ≥ C. Both between 0 and 1. */
     public static function trialsFor(float $reliability, float $confidence): int
     {
-        $trials = max(1, (int) floor(log(1 - $confidence) / log($reliability)) - 1);
-        while (1 - $reliability ** $trials < $confidence - self::NOISE) {
+        $most = 1 - $confidence + self::NOISE;
+        $trials = $most >= 1 ? 1.0 : max(1.0, ceil(log($most) / log($reliability)));
+        // The logarithm is off by a rounding at most.
+        while ($trials > 1 && $reliability ** ($trials - 1) <= $most) {
+            $trials--;
+        }
+        while ($reliability ** $trials > $most) {
             $trials++;
         }
+        if ($trials > self::MOST_TRIALS) {
+            throw InvalidInput::outOfRange('$.reliability', 'less: no number of trials shows it');
+        }
 
-        return $trials;
+        return (int) $trials;
     }
 
     /** Wilson score interval of hits out of trials, and what it says against the target. */

@@ -98,6 +98,12 @@ final readonly class Material
         return [...array_keys(self::STANDARD), 'reinforced-concrete', 'granite', ...array_keys(self::ASSUMED_FLAT_DB)];
     }
 
+    /** It takes the same whatever its thickness. */
+    public function isFlat(): bool
+    {
+        return $this->dbPerMetre === 0.0;
+    }
+
     /** dB for a thickness in metres; the cosine is that of the ray to the normal, outside the material. */
     public function lossDb(float $thickness, float $cosine = 1.0): float
     {

@@ -11,6 +11,6 @@ final class UnknownMaterial extends InvalidInput
 {
     public static function called(string $name, string $at): self
     {
-        return new self('unknown-material', "“{$name}” is not a material that Kavvel knows.", $at);
+        return new self('unknown-material', '“'.self::quoted($name).'” is not a material that Kavvel knows.', $at);
     }
 }

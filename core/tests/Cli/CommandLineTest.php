@@ -140,11 +140,11 @@ final class CommandLineTest extends TestCase
                     'walls' => [], 'floors' => [], 'wifi' => [],
                 ],
             ],
-            'a layer without a thickness' => [
+            'a sheet without a thickness' => [
                 'link',
                 [
                     'frequencyMHz' => 2440, 'txDbm' => 8, 'sensitivityDbm' => -97, 'from' => [0, 0, 1], 'to' => [5, 0, 1],
-                    'walls' => [['from' => [1, -1], 'to' => [1, 1], 'bottom' => 0, 'top' => 2, 'layers' => [['material' => 'brick']]]],
+                    'walls' => [['from' => [1, -1], 'to' => [1, 1], 'bottom' => 0, 'top' => 2, 'layers' => [['material' => 'foil']]]],
                 ],
                 ['walls' => [['layers' => [['thickness' => 0]]]]],
             ],

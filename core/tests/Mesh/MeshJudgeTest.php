@@ -91,7 +91,7 @@ final class MeshJudgeTest extends TestCase
         self::assertNull($last->hops);
         self::assertSame(0, $last->acceptedPaths);
         self::assertSame(1, $last->disjointPaths, 'disjoint paths know no hop limit');
-        self::assertSame(Verdict::Thin, $last->verdict);
+        self::assertSame(Verdict::Lost, $last->verdict, 'what can’t be reached is lost, whatever its links');
     }
 
     public function test_thread_paths_over_fifteen_are_no_paths(): void
