@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\JobFiles;
 
+use App\Models\Company;
 use App\Models\Gateway;
 use App\Models\SiteJob;
 use App\Models\User;
@@ -67,7 +68,7 @@ final readonly class Importer
             $job,
             User::query()->where('company_id', $this->company->id())->pluck('id', 'email')->all(),
             $shiftDays,
-            ! $this->standinIsTaken(),
+            $this->mayLinkStandin(),
         );
         foreach (SectionList::all() as $section) {
             $section->read($reading, $data[$section->key()] ?? []);
@@ -88,9 +89,10 @@ final readonly class Importer
         return $free;
     }
 
-    /** One hub is followed by one job: a second would hear the same devices. */
-    private function standinIsTaken(): bool
+    /** The stand-in house is one company’s, and one hub is followed by one job: a second would hear the same devices. */
+    private function mayLinkStandin(): bool
     {
-        return Gateway::query()->withoutGlobalScopes()->where('url', config('kavvel.standin.url'))->exists();
+        return Company::query()->whereKey($this->company->id())->where('has_standin', true)->exists()
+            && ! Gateway::query()->withoutGlobalScopes()->where('url', config('kavvel.standin.url'))->exists();
     }
 }

@@ -25,6 +25,7 @@ final class DemoSeeder extends Seeder
     {
         $company = Company::query()->create([
             'name' => 'Tarn & Thistle Installations', 'phone' => '+00 555 0142', 'email' => 'bench@tarn-thistle.example',
+            'has_standin' => true,
         ]);
         foreach ([
             ['Mara Lindqvist', 'mara', 'lead'],

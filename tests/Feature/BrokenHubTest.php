@@ -41,7 +41,7 @@ final class BrokenHubTest extends TestCase
         return [
             'a web page' => ['<html><body>Welcome to the router</body></html>', 'is not JSON'],
             'nothing' => ['', 'is not JSON'],
-            'a list' => ['[]', 'A value is missing at $.events'],
+            'a list' => ['[]', 'The value at $ must be an object'],
             'no clock' => [array_diff_key($good, ['clock' => 1]), 'A value is missing at $.clock'],
             'a clock in words' => [['clock' => 'tomorrow'] + $good, 'The value at $.clock must be a time'],
             'a day that there is not' => [['clock' => '2026-02-30T10:00:00Z'] + $good, 'The value at $.clock must be a time'],

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\JobFiles\Exporter;
 use App\JobFiles\Importer;
 use App\JobFiles\ImportRefused;
+use App\Models\Gateway;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
@@ -168,6 +169,20 @@ final class JobFileTest extends TestCase
     private function leaves(array $data): array
     {
         return array_map(strval(...), array_keys(Arr::dot($data)));
+    }
+
+    public function test_the_stand_in_house_is_one_company_s_whoever_asks_for_it(): void
+    {
+        $house = JobFile::parse((string) file_get_contents(database_path('demo/lantern-house.json')));
+        $this->as('sol');
+        Gateway::query()->withoutGlobalScopes()->update(['url' => null, 'token' => null]);
+        $theirs = app(Importer::class)->import($house);
+        self::assertNull($theirs->gateways()->value('url'), 'another company gets its own hub, without a link');
+        self::assertNull($theirs->gateways()->value('token'));
+
+        $this->as('mara');
+        self::assertSame(config('kavvel.standin.url'), app(Importer::class)->import($house)->gateways()->value('url'));
+        self::assertNull(app(Importer::class)->import($house)->gateways()->value('url'), 'and one job of ours');
     }
 
     public function test_no_file_is_asked_for_in_words(): void
