@@ -5,6 +5,9 @@ declare(strict_types=1);
 use App\Console\PageBench;
 use App\Console\Prune;
 use App\Gateway\Listener;
+use App\JobFiles\Importer;
+use App\Models\User;
+use App\Tenancy\CurrentCompany;
 use App\Vitals\Heartbeat;
 use App\Vitals\Part;
 use Database\Seeders\DemoSeeder;
@@ -13,6 +16,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schedule;
 use Illuminate\Support\Facades\Schema;
+use Kavvel\Core\JobFile\JobFile;
 
 Artisan::command('kavvel:is-empty', function (): void {
     $this->line(Schema::hasTable('companies') && DB::table('companies')->exists() ? 'filled' : 'empty');
@@ -51,6 +55,16 @@ Artisan::command('kavvel:prune', function (Prune $prune): void {
         $this->line("{$what}: {$count}");
     }
 })->purpose('Takes away old sessions, request keys and forecasts');
+
+Artisan::command('kavvel:copies {count}', function (Importer $importer, CurrentCompany $company): void {
+    $house = JobFile::parse((string) file_get_contents(database_path('demo/hollin-barn.json')));
+    $owner = User::query()->where('email', 'mara@tarn-thistle.example')->firstOrFail();
+    $company->during($owner->company_id, function () use ($importer, $house, $owner): void {
+        for ($copy = 0; $copy < (int) $this->argument('count'); $copy++) {
+            $importer->import($house)->users()->sync([$owner->id]);
+        }
+    });
+})->purpose('Copies a job of the demo, for a look at many jobs at once');
 
 Schedule::call(static fn () => Heartbeat::of(Part::Scheduler))->everyMinute()->name('heartbeat');
 Schedule::command('kavvel:prune')->hourly();

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Faults;
+
+use GuzzleHttp\Client;
+use GuzzleHttp\Handler\CurlMultiHandler;
+use GuzzleHttp\HandlerStack;
+use GuzzleHttp\Promise\PromiseInterface;
+use GuzzleHttp\Promise\Utils;
+use Psr\Http\Message\ResponseInterface;
+
+/** Many people at once, each with a page that polls as pages do, and who does something now and then. */
+final class Crowd
+{
+    /** As often as a page polls on which nothing is under way, and as often as a person acts */
+    private const POLL_SECONDS = 5.0;
+
+    private const ACT_SECONDS = 10.0;
+
+    private readonly CurlMultiHandler $handler;
+
+    /** @var list<float> milliseconds */
+    public array $polls = [];
+
+    /** @var list<float> milliseconds, the page that follows included */
+    public array $actions = [];
+
+    /** @var array<string, int> what went wrong, and how often */
+    public array $errors = [];
+
+    private int $underWay = 0;
+
+    /** @param list<string> $jobs keys; people are spread over them */
+    public function __construct(private readonly array $jobs)
+    {
+        $this->handler = new CurlMultiHandler(['select_timeout' => 0.01]);
+    }
+
+    /** @param float $pace how many times as fast as people are */
+    public function work(int $people, float $seconds, float $pace = 1.0): void
+    {
+        $persons = $this->persons($people);
+        $start = microtime(true);
+        while (microtime(true) - $start < $seconds || $this->underWay > 0) {
+            $now = microtime(true);
+            foreach ($persons as $person) {
+                if ($person->isBusy || $now - $start >= $seconds) {
+                    continue;
+                }
+                if ($now >= $person->actAt) {
+                    $person->actAt = $now + self::ACT_SECONDS / $pace;
+                    $this->send($person, true);
+                } elseif ($now >= $person->pollAt) {
+                    $person->pollAt = $now + self::POLL_SECONDS / $pace;
+                    $this->send($person, false);
+                }
+            }
+            $this->handler->tick();
+            Utils::queue()->run();
+        }
+    }
+
+    /** @param list<float> $values */
+    public static function p95(array $values): float
+    {
+        sort($values);
+
+        return $values === [] ? 0.0 : $values[(int) floor(0.95 * (count($values) - 1))];
+    }
+
+    private function send(Person $person, bool $isAction): void
+    {
+        $start = hrtime(true);
+        $person->isBusy = true;
+        $this->underWay++;
+        $done = function (mixed $answer) use ($person, $isAction, $start): void {
+            $person->isBusy = false;
+            $this->underWay--;
+            $status = $answer instanceof ResponseInterface ? "status {$answer->getStatusCode()}" : 'no answer';
+            if (! in_array($status, ['status 200', 'status 204'], true)) {
+                $this->errors[$status] = ($this->errors[$status] ?? 0) + 1;
+
+                return;
+            }
+            $isAction ? $this->actions[] = (hrtime(true) - $start) / 1e6 : $this->polls[] = (hrtime(true) - $start) / 1e6;
+            $person->sees((string) $answer->getBody());
+        };
+        $question = $isAction ? $this->note($person) : $this->poll($person);
+        $question->then($done, $done);
+    }
+
+    private function poll(Person $person): PromiseInterface
+    {
+        return $person->client->getAsync($person->liveUrl, ['headers' => ['HX-Request' => 'true', 'Kavvel-Parts' => $person->parts]]);
+    }
+
+    private function note(Person $person): PromiseInterface
+    {
+        return $person->client->postAsync("/jobs/{$person->job}/logbook", [
+            'headers' => ['HX-Request' => 'true'],
+            'form_params' => ['_token' => $person->token, '_once' => bin2hex(random_bytes(12)), 'text' => 'Looked at it '.bin2hex(random_bytes(4))],
+        ]);
+    }
+
+    /** @return list<Person> signed in, each with a page open */
+    private function persons(int $people): array
+    {
+        $stack = HandlerStack::create($this->handler);
+        $signedIn = Instance::signedIn();
+        $persons = [];
+        for ($number = 0; $number < $people; $number++) {
+            $job = $this->jobs[$number % count($this->jobs)];
+            $client = new Client([
+                'base_uri' => Instance::url(), 'cookies' => $signedIn->getConfig('cookies'), 'handler' => $stack, 'timeout' => 60,
+                'http_errors' => false, 'allow_redirects' => ['strict' => false],
+            ]);
+            $page = (string) $signedIn->get("/jobs/{$job}/pair")->getBody();
+            $persons[] = new Person($client, $job, Instance::token($page), $page, $number / $people * self::POLL_SECONDS, $number / $people * self::ACT_SECONDS);
+        }
+
+        return $persons;
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Faults;
+
+use PHPUnit\Framework\TestCase;
+
+/** Many people at once: nobody is refused and nothing breaks; how long they wait is printed as a multiple of what one waits. */
+final class LoadTest extends TestCase
+{
+    /** @var array{float, float} p95 of polls and of actions of one person alone, in ms */
+    private static array $idle;
+
+    /** @var list<string> */
+    private static array $jobs = ['lantern-house'];
+
+    public static function setUpBeforeClass(): void
+    {
+        Instance::run('start');
+        if (self::isLong()) {
+            Instance::run('artisan', 'kavvel:copies', '49');
+            self::$jobs = ['lantern-house', ...array_map(static fn (int $n): string => "hollin-barn-{$n}", range(2, 50))];
+        }
+        $alone = new Crowd(['lantern-house']);
+        $alone->work(1, self::isLong() ? 30 : 12, 10);
+        self::$idle = [Crowd::p95($alone->polls), Crowd::p95($alone->actions)];
+        Figures::note('one person alone', sprintf('p95 %.0f ms a poll, %.0f ms an action', ...self::$idle));
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        Instance::remove();
+    }
+
+    public function test_forty_on_one_job(): void
+    {
+        $this->work(['lantern-house'], self::isLong() ? 40 : 10, self::isLong() ? 60 : 12, 1);
+    }
+
+    public function test_two_hundred_over_fifty_jobs(): void
+    {
+        $this->work(self::$jobs, self::isLong() ? 200 : 20, self::isLong() ? 60 : 12, 1);
+    }
+
+    public function test_ten_times_that_pace_is_a_queue_and_no_error(): void
+    {
+        $this->work(self::$jobs, self::isLong() ? 40 : 10, self::isLong() ? 60 : 12, 10);
+    }
+
+    /** @param list<string> $jobs */
+    private function work(array $jobs, int $people, float $seconds, float $pace): void
+    {
+        $crowd = new Crowd($jobs);
+        $crowd->work($people, $seconds, $pace);
+
+        self::assertSame([], $crowd->errors);
+        self::assertGreaterThan(0, count($crowd->actions));
+        Figures::note(
+            sprintf('%d people on %d jobs, at %d times their pace', $people, count($jobs), $pace),
+            sprintf(
+                '%d polls, p95 %.1f x; %d actions, p95 %.1f x',
+                count($crowd->polls),
+                Crowd::p95($crowd->polls) / self::$idle[0],
+                count($crowd->actions),
+                Crowd::p95($crowd->actions) / self::$idle[1],
+            ),
+        );
+    }
+
+    private static function isLong(): bool
+    {
+        return getenv('KAVVEL_FAULTS') === 'long';
+    }
+}
