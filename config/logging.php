@@ -1,10 +1,10 @@
 <?php
 
 return [
-    'default' => 'single',
+    'default' => 'daily',
     'deprecations' => ['channel' => 'null', 'trace' => false],
     'channels' => [
-        'single' => ['driver' => 'single', 'path' => storage_path('logs/kavvel.log'), 'level' => 'warning'],
+        'daily' => ['driver' => 'daily', 'path' => storage_path('logs/kavvel.log'), 'level' => 'warning', 'days' => 14, 'permission' => 0o600],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
     ],
 ];

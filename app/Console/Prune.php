@@ -16,6 +16,9 @@ final readonly class Prune
     /** Failed jobs are looked at, or never */
     private const FAILED_DAYS = 30;
 
+    /** What a hub said, and who tried to sign in */
+    private const HEARD_DAYS = 90;
+
     private const MINUTES_A_DAY = 1440;
 
     public function __construct(private Filesystem $files) {}
@@ -29,6 +32,8 @@ final readonly class Prune
                 'delete forecasts from forecasts join site_jobs on site_jobs.id = forecasts.site_job_id '
                     .'where forecasts.plan_version < site_jobs.plan_version',
             ),
+            'events of hubs' => DB::table('gateway_events')->whereNull('set_aside')->where('at', '<', now()->subDays(self::HEARD_DAYS))->delete(),
+            'tries to sign in' => DB::table('sign_in_tries')->where('at', '<', now()->subDays(self::HEARD_DAYS))->delete(),
             'failed jobs' => DB::table('failed_jobs')->where('failed_at', '<', now()->subDays(self::FAILED_DAYS))->delete(),
             'sessions' => $this->old((string) config('session.files'), (int) config('session.lifetime')),
             'kept pages' => $this->old((string) config('cache.stores.file.path'), self::MINUTES_A_DAY),
