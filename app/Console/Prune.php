@@ -32,7 +32,10 @@ final readonly class Prune
                 'delete forecasts from forecasts join site_jobs on site_jobs.id = forecasts.site_job_id '
                     .'where forecasts.plan_version < site_jobs.plan_version',
             ),
-            'events of hubs' => DB::table('gateway_events')->whereNull('set_aside')->where('at', '<', now()->subDays(self::HEARD_DAYS))->delete(),
+            'events of hubs' => DB::table('gateway_events')
+                ->whereNull('set_aside')
+                ->where('at', '<', now()->subDays(self::HEARD_DAYS))
+                ->delete(),
             'tries to sign in' => DB::table('sign_in_tries')->where('at', '<', now()->subDays(self::HEARD_DAYS))->delete(),
             'failed jobs' => DB::table('failed_jobs')->where('failed_at', '<', now()->subDays(self::FAILED_DAYS))->delete(),
             'sessions' => $this->old((string) config('session.files'), (int) config('session.lifetime')),

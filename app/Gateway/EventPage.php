@@ -15,7 +15,13 @@ final readonly class EventPage
     public const LONGEST_EPOCH = 64;
 
     /** @param list<RawEvent> $events */
-    private function __construct(public string $epoch, public Carbon $clock, public int $oldest, public int $newest, public array $events) {}
+    private function __construct(
+        public string $epoch,
+        public Carbon $clock,
+        public int $oldest,
+        public int $newest,
+        public array $events,
+    ) {}
 
     /** @throws InvalidInput */
     public static function read(Input $page): self

@@ -123,7 +123,12 @@ final readonly class Follower
         $because = $failure instanceof GatewayAway ? null : mb_strimwidth($failure->getMessage(), 0, self::LONGEST_REASON, '…');
         if ($gateway->silent_since === null || $gateway->silent_because !== $because) {
             $gateway->update(['silent_since' => $gateway->silent_since ?? now(), 'silent_because' => $because]);
-            $this->logbook->write($this->job($gateway), Logbook::HUB, 'gateway', mb_strimwidth($failure->getMessage(), 0, self::LONGEST_REASON, '…'));
+            $this->logbook->write(
+                $this->job($gateway),
+                Logbook::HUB,
+                'gateway',
+                mb_strimwidth($failure->getMessage(), 0, self::LONGEST_REASON, '…'),
+            );
         }
     }
 

@@ -23,7 +23,9 @@ final readonly class RequestHash
     private static function file(mixed $file): mixed
     {
         return match (true) {
-            $file instanceof UploadedFile => [$file->getClientOriginalName(), $file->isValid() ? hash_file('sha256', $file->getPathname()) : ''],
+            $file instanceof UploadedFile => [
+                $file->getClientOriginalName(), $file->isValid() ? hash_file('sha256', $file->getPathname()) : '',
+            ],
             is_array($file) => array_map(self::file(...), $file),
             default => null,
         };

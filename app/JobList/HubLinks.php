@@ -53,7 +53,10 @@ final readonly class HubLinks
         if (Gateway::query()->withoutGlobalScopes()->where('url', $url)->whereKeyNot($hub->id)->exists()) {
             throw HubRefused::isFollowedElsewhere();
         }
-        $hub->fill(['url' => $url, 'token' => $token, 'epoch' => null, 'cursor' => 0, 'silent_since' => null, 'silent_because' => null, 'heard_at' => null]);
+        $hub->fill([
+            'url' => $url, 'token' => $token, 'epoch' => null, 'cursor' => 0, 'silent_since' => null, 'silent_because' => null,
+            'heard_at' => null,
+        ]);
         try {
             $radios = GatewayClient::for($hub)->about()['radios'];
         } catch (HubFailure $failed) {

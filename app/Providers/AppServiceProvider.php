@@ -67,6 +67,9 @@ final class AppServiceProvider extends ServiceProvider
                 SessionEra::begin(session()->driver(), $login->user);
             }
         });
-        Event::listen(Looping::class, static fn (Looping $work) => Heartbeat::of($work->queue === HubCommand::QUEUE ? Part::Commands : Part::Queue));
+        Event::listen(
+            Looping::class,
+            static fn (Looping $work) => Heartbeat::of($work->queue === HubCommand::QUEUE ? Part::Commands : Part::Queue),
+        );
     }
 }

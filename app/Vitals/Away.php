@@ -26,8 +26,8 @@ final readonly class Away
 
     public function words(): string
     {
-        $since = $this->since === null ? 'does not answer' : "was last heard from at {$this->since->onSite()->format('H:i')}";
+        $since = $this->since === null ? 'does not answer' : "has given no sign of life since {$this->since->onSite()->format('H:i')}";
 
-        return "{$this->part->title()} {$since}, and is being started again. {$this->part->consequence()}";
+        return "{$this->part->title()} {$since}. {$this->part->consequence()}";
     }
 }

@@ -63,18 +63,17 @@ need_libraries() {
 
 run_composer() {
     step "installing the PHP libraries"
-    umask 022
     mkdir -p bootstrap/cache
-    composer install --no-interaction --no-progress --quiet || fail "Composer could not install the PHP libraries."
+    (umask 022 && composer install --no-interaction --no-progress --quiet) || fail "Composer could not install the PHP libraries."
 }
 
 run_npm() {
     step "installing the front-end libraries"
-    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm install --no-audit --no-fund --loglevel=error >/dev/null \
+    (umask 022 && PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm install --no-audit --no-fund --loglevel=error >/dev/null) \
         || fail "npm could not install the front-end libraries."
 }
 
 run_build() {
     step "building the assets"
-    npx vite build --logLevel error || fail "The assets could not be built."
+    (umask 022 && npx vite build --logLevel error) || fail "The assets could not be built."
 }

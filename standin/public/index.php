@@ -33,7 +33,8 @@ if (str_starts_with($path, '/v1/')) {
 }
 
 $hands = new HandsPage($house, $log);
-header("Content-Security-Policy: default-src 'none'; style-src 'self'; script-src 'self'; connect-src 'self'; form-action 'self'; frame-ancestors 'none'");
+header("Content-Security-Policy: default-src 'none'; style-src 'self'; script-src 'self'; connect-src 'self'; form-action 'self'; "
+    ."frame-ancestors 'none'");
 if ($path === '/hands/live') {
     header('Content-Type: application/json');
     echo json_encode($hands->live(), JSON_THROW_ON_ERROR);

@@ -100,7 +100,9 @@ final class Crowd
     {
         return $person->client->postAsync("/jobs/{$person->job}/logbook", [
             'headers' => ['HX-Request' => 'true'],
-            'form_params' => ['_token' => $person->token, '_once' => bin2hex(random_bytes(12)), 'text' => 'Looked at it '.bin2hex(random_bytes(4))],
+            'form_params' => [
+                '_token' => $person->token, '_once' => bin2hex(random_bytes(12)), 'text' => 'Looked at it '.bin2hex(random_bytes(4)),
+            ],
         ]);
     }
 
@@ -117,7 +119,14 @@ final class Crowd
                 'http_errors' => false, 'allow_redirects' => ['strict' => false],
             ]);
             $page = (string) $signedIn->get("/jobs/{$job}/pair")->getBody();
-            $persons[] = new Person($client, $job, Instance::token($page), $page, $number / $people * self::POLL_SECONDS, $number / $people * self::ACT_SECONDS);
+            $persons[] = new Person(
+                $client,
+                $job,
+                Instance::token($page),
+                $page,
+                $number / $people * self::POLL_SECONDS,
+                $number / $people * self::ACT_SECONDS,
+            );
         }
 
         return $persons;

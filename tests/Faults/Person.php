@@ -45,7 +45,10 @@ final class Person
                 [$name, $version] = explode(':', $kept);
                 $parts[$name] ??= $version;
             }
-            $this->parts = implode(' ', array_map(static fn (string $name, string $version): string => "{$name}:{$version}", array_keys($parts), $parts));
+            $this->parts = implode(
+                ' ',
+                array_map(static fn (string $name, string $version): string => "{$name}:{$version}", array_keys($parts), $parts),
+            );
         }
     }
 }

@@ -54,7 +54,10 @@ final class RestoreTest extends TestCase
         return [
             'no database' => [static fn (string $in) => unlink("{$in}/database.sql"), 'is no whole archive'],
             'no key' => [static fn (string $in) => unlink("{$in}/key"), 'is no whole archive'],
-            'another database' => [static fn (string $in) => file_put_contents("{$in}/database.sql", ';', FILE_APPEND), 'was changed or broken'],
+            'another database' => [
+                static fn (string $in) => file_put_contents("{$in}/database.sql", ';', FILE_APPEND),
+                'was changed or broken',
+            ],
             'a sum less' => [static fn (string $in) => self::shell('sed -i 1d sums', $in), 'was changed or broken'],
             'a database that ends in the middle' => [static function (string $in) use ($sum): void {
                 $sql = (string) file_get_contents("{$in}/database.sql");

@@ -20,7 +20,9 @@ final class SecretsTest extends TestCase
         Instance::run('start');
         $person = Instance::signedIn();
         $page = (string) $person->get('/jobs/lantern-house/hand-over')->getBody();
-        $person->post('/jobs/lantern-house/logbook', ['form_params' => ['_token' => Instance::token($page), 'text' => 'A note for the log']]);
+        $person->post('/jobs/lantern-house/logbook', ['form_params' => [
+            '_token' => Instance::token($page), 'text' => 'A note for the log',
+        ]]);
     }
 
     public static function tearDownAfterClass(): void
@@ -39,7 +41,9 @@ final class SecretsTest extends TestCase
         $look->run();
         self::assertSame('', $look->getOutput());
         self::assertStringContainsString('Permission denied', $look->getErrorOutput());
-        $read = new Process(['setpriv', '--reuid', self::NOBODY, '--regid', self::NOBODY, '--clear-groups', 'cat', Instance::folder().'/secrets']);
+        $read = new Process([
+            'setpriv', '--reuid', self::NOBODY, '--regid', self::NOBODY, '--clear-groups', 'cat', Instance::folder().'/secrets',
+        ]);
         $read->run();
         self::assertSame('', $read->getOutput());
     }

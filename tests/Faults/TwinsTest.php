@@ -42,10 +42,12 @@ final class TwinsTest extends TestCase
     {
         $person = Instance::signedIn();
         $token = Instance::token((string) $person->get('/jobs/lantern-house/pair')->getBody());
-        $answers = Utils::unwrap(array_map(static fn (int $number) => $person->postAsync('/jobs/lantern-house/slots/panel/proofs', ['form_params' => [
-            '_token' => $token, '_once' => bin2hex(random_bytes(12)), 'rung' => 'hand', 'outcome' => $number % 2 === 0 ? 'passed' : 'failed',
-            'reason' => "Try {$number}",
-        ], 'http_errors' => false]), range(1, self::AT_ONCE)));
+        $answers = Utils::unwrap(array_map(static fn (int $number) =>
+            $person->postAsync('/jobs/lantern-house/slots/panel/proofs', ['form_params' => [
+                '_token' => $token, '_once' => bin2hex(random_bytes(12)), 'rung' => 'hand',
+                'outcome' => $number % 2 === 0 ? 'passed' : 'failed',
+                'reason' => "Try {$number}",
+            ], 'http_errors' => false]), range(1, self::AT_ONCE)));
 
         foreach (self::statuses($answers) as $status) {
             self::assertLessThan(500, $status);
@@ -69,7 +71,9 @@ final class TwinsTest extends TestCase
                 ['name' => 'file', 'contents' => (string) json_encode($new), 'filename' => 'job.json'],
             ]]);
             $answers = Utils::unwrap([$import, ...array_map(
-                static fn (int $number) => $person->getAsync($number % 2 === 0 ? '/jobs/lantern-house/pair' : '/jobs/hollin-barn/survey', ['http_errors' => false]),
+                static fn (int $number) => $person->getAsync($number % 2 === 0 ? '/jobs/lantern-house/pair' : '/jobs/hollin-barn/survey', [
+                    'http_errors' => false,
+                ]),
                 range(1, 6),
             )]);
             $page = $person->get($answers[0]->getHeaderLine('Location').'/survey', ['http_errors' => false]);

@@ -50,7 +50,10 @@ final class BrokenHubTest extends TestCase
             'an endless epoch' => [['epoch' => str_repeat('e', 65)] + $good, 'The value at $.epoch must be text of at most 64 characters'],
             'events that are no list' => [['events' => ['a' => 1]] + $good, 'The value at $.events must be a list'],
             'an event without a number' => [['events' => [['type' => 'x']]] + $good, 'A value is missing at $.events[0].sequence'],
-            'a number in words' => [['events' => [['sequence' => 'six']]] + $good, 'The value at $.events[0].sequence must be a whole number'],
+            'a number in words' => [
+                ['events' => [['sequence' => 'six']]] + $good,
+                'The value at $.events[0].sequence must be a whole number',
+            ],
             'a number beyond the newest' => [['events' => [['sequence' => 900]]] + $good, 'The value at $.newest must be'],
         ];
     }
@@ -93,8 +96,14 @@ final class BrokenHubTest extends TestCase
             'data of another kind' => [['data' => 'text'], 'The value at $.data must be an object'],
             'no address' => [['data' => []], 'A value is missing at $.data.address'],
             'an address of another kind' => [['data' => ['address' => ['a']]], 'The value at $.data.address must be text'],
-            'an endless address' => [['data' => ['address' => str_repeat('A', 41)]], 'The value at $.data.address must be text of at most 40'],
-            'an endless model' => [['data' => ['address' => 'A', 'model' => str_repeat('m', 300)]], 'The value at $.data.model must be text of at'],
+            'an endless address' => [
+                ['data' => ['address' => str_repeat('A', 41)]],
+                'The value at $.data.address must be text of at most 40',
+            ],
+            'an endless model' => [
+                ['data' => ['address' => 'A', 'model' => str_repeat('m', 300)]],
+                'The value at $.data.model must be text of at',
+            ],
             'an unknown protocol' => [['data' => ['address' => 'A', 'protocol' => 'smoke']], 'at $.data.protocol is not one of'],
             'a day that there is not' => [['at' => '2026-13-01T00:00:00Z'], 'The value at $.at must be a time'],
             'no type' => [['type' => null], 'The value at $.type must be text'],
@@ -107,7 +116,12 @@ final class BrokenHubTest extends TestCase
     #[DataProvider('events')]
     public function test_an_event_that_is_not_as_agreed_is_set_aside_and_the_next_is_taken(array $wrong, string $words): void
     {
-        $event = ['sequence' => 6, 'at' => '2026-11-25T10:00:00Z', 'type' => 'device.joined', 'data' => ['address' => 'A', 'role' => 'end']];
+        $event = [
+            'sequence' => 6,
+            'at' => '2026-11-25T10:00:00Z',
+            'type' => 'device.joined',
+            'data' => ['address' => 'A', 'role' => 'end'],
+        ];
         $this->answer(['*/v1/events*' => Http::response($this->page([$wrong + $event, $this->left(7)]))]);
         $this->listen();
 
@@ -168,7 +182,11 @@ final class BrokenHubTest extends TestCase
 
         Http::assertSentCount(2);
         self::assertSame('joined', $this->state(), 'the list is newer than the events');
-        self::assertSame('joined', Node::query()->where('address', '02A7C30000000102')->value('state'), 'a list that can’t be read whole proves no absence');
+        self::assertSame(
+            'joined',
+            Node::query()->where('address', '02A7C30000000102')->value('state'),
+            'a list that can’t be read whole proves no absence',
+        );
         self::assertTrue($this->logged('One node of Hub can’t be read.'));
     }
 
@@ -186,7 +204,11 @@ final class BrokenHubTest extends TestCase
 
     public function test_links_that_are_not_as_agreed_end_the_reading_in_words(): void
     {
-        foreach ([['from' => 'A', 'to' => 'B'], ['from' => 'A', 'to' => 'B', 'marginDb' => 'good'], ['from' => 'A', 'to' => 'B', 'marginDb' => 1e9]] as $link) {
+        foreach ([
+            ['from' => 'A', 'to' => 'B'],
+            ['from' => 'A', 'to' => 'B', 'marginDb' => 'good'],
+            ['from' => 'A', 'to' => 'B', 'marginDb' => 1e9],
+        ] as $link) {
             $reading = MeshReading::query()->create([
                 'site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->hub->id, 'reference' => bin2hex(random_bytes(8)),
                 'protocol' => 'zigbee', 'state' => 'reading', 'asked_at' => now(),

@@ -29,7 +29,9 @@ final class BrokenWireTest extends TestCase
         self::runStandin('wire');
         $port = random_int(20_000, 30_000);
         $this->brokenUrl = "http://127.0.0.1:{$port}";
-        $this->broken = new Process([PHP_BINARY, '-d', 'memory_limit=1G', '-S', "127.0.0.1:{$port}", dirname(__DIR__).'/Support/broken-hub.php']);
+        $this->broken = new Process([
+            PHP_BINARY, '-d', 'memory_limit=1G', '-S', "127.0.0.1:{$port}", dirname(__DIR__).'/Support/broken-hub.php',
+        ]);
         $this->broken->start();
         $this->broken->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'started'));
     }

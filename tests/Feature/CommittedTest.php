@@ -31,7 +31,10 @@ final class CommittedTest extends TestCase
             DB::transaction(static function () use ($job): void {
                 $job->touchPlan();
                 Room::query()->create([
-                    ...$job->rooms()->firstOrFail()->only(['site_job_id', 'storey_id', 'outline']), 'key' => 'undone', 'name' => 'Undone', 'code' => 'UND',
+                    ...$job->rooms()->firstOrFail()->only(['site_job_id', 'storey_id', 'outline']),
+                    'key' => 'undone',
+                    'name' => 'Undone',
+                    'code' => 'UND',
                 ]);
                 self::assertCount(count($job->rooms()->get()), Geometry::of($job->refresh())->rooms, 'seen inside');
                 throw new RuntimeException('It fails at the end.');

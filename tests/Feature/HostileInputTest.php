@@ -21,10 +21,20 @@ final class HostileInputTest extends TestCase
     public static function values(): array
     {
         return [
-            'a list' => [['a', 'b']], 'a list in a list' => [[['a' => ['b']]]], 'nothing' => [null], 'an endless text' => [str_repeat('ä', 70_000)],
+            'a list' => [['a', 'b']],
+            'a list in a list' => [[['a' => ['b']]]],
+            'nothing' => [null],
+            'an endless text' => [str_repeat('ä', 70_000)],
             'no UTF-8' => ["\xff\xfe broken"], 'a null character' => ["a\0b"], 'a number beyond counting' => ['99999999999999999999999'],
-            'less than nothing' => ['-1'], 'infinite' => ['1e999'], 'no number' => ['NaN'], 'a word' => ['x'], 'a date that is none' => ['2026-02-31'],
-            'markup' => ['"><script>alert(1)</script>'], 'a quote' => ["'; drop table users; --"], 'four bytes' => ['🏚️'], 'turned around' => ["\u{202e}txt"],
+            'less than nothing' => ['-1'],
+            'infinite' => ['1e999'],
+            'no number' => ['NaN'],
+            'a word' => ['x'],
+            'a date that is none' => ['2026-02-31'],
+            'markup' => ['"><script>alert(1)</script>'],
+            'a quote' => ["'; drop table users; --"],
+            'four bytes' => ['🏚️'],
+            'turned around' => ["\u{202e}txt"],
         ];
     }
 
@@ -52,11 +62,15 @@ final class HostileInputTest extends TestCase
     public function test_no_file_breaks_anything(): void
     {
         $this->as('mara');
-        foreach (['', '{', '[]', 'null', '7', "\xff\xfe", '{"format": "kavvel-job"}', str_repeat('[', 600).str_repeat(']', 600)] as $content) {
+        foreach ([
+            '', '{', '[]', 'null', '7', "\xff\xfe", '{"format": "kavvel-job"}', str_repeat('[', 600).str_repeat(']', 600),
+        ] as $content) {
             $file = UploadedFile::fake()->createWithContent('job.json', $content);
             $this->call('POST', '/job-files', files: ['file' => $file], server: ['HTTP_HX-Request' => 'true'])->assertStatus(422);
         }
-        $this->call('POST', '/job-files', files: ['file' => [UploadedFile::fake()->create('a.json'), UploadedFile::fake()->create('b.json')]], server: [
+        $this->call('POST', '/job-files', files: ['file' => [
+            UploadedFile::fake()->create('a.json'), UploadedFile::fake()->create('b.json'),
+        ]], server: [
             'HTTP_HX-Request' => 'true',
         ])->assertStatus(422);
     }

@@ -96,7 +96,9 @@ final class JobListTest extends TestCase
     {
         Storage::fake('local');
         Storage::disk('local')->put("packs/{$this->siteJob('calico-court')->id}/1.pdf", 'pack');
-        $this->htmx('DELETE', '/jobs/calico-court', ['name' => 'Flat 9B, Calico Court'])->assertStatus(422)->assertSee('is not in the archive');
+        $this->htmx('DELETE', '/jobs/calico-court', ['name' => 'Flat 9B, Calico Court'])
+            ->assertStatus(422)
+            ->assertSee('is not in the archive');
         $this->put('/jobs/calico-court/archive')->assertRedirect();
         $this->get('/jobs')->assertSee('To delete it for good, write its name');
         $this->htmx('DELETE', '/jobs/calico-court', ['name' => 'Calico Court'])->assertStatus(422)->assertSee('Nothing was deleted.');

@@ -64,7 +64,10 @@ final class ReliabilityTest extends TestCase
     public function test_the_twin_of_a_file_is_told_by_its_content(): void
     {
         $file = static fn (string $content) => UploadedFile::fake()->createWithContent('job.json', $content);
-        $house = (string) json_encode(['again' => 1] + json_decode((string) file_get_contents(database_path('demo/hollin-barn.json')), true));
+        $house = (string) json_encode(['again' => 1] + json_decode(
+            (string) file_get_contents(database_path('demo/hollin-barn.json')),
+            true,
+        ));
         $send = fn (string $content) => $this->post('/job-files', ['file' => $file($content), 'again' => 1, '_once' => self::ONCE]);
         $first = $send($house)->assertRedirect();
         self::assertSame($first->headers->get('Location'), $send($house)->headers->get('Location'));
@@ -76,7 +79,9 @@ final class ReliabilityTest extends TestCase
 
     public function test_two_answers_to_one_question_meet(): void
     {
-        $answer = fn (string $text) => $this->htmx('PUT', '/jobs/lantern-house/questions/bath-heater', ['answer' => $text, 'lock_version' => 1]);
+        $answer = fn (string $text) => $this->htmx('PUT', '/jobs/lantern-house/questions/bath-heater', [
+            'answer' => $text, 'lock_version' => 1,
+        ]);
         $answer('Breaker 9.')->assertStatus(303);
         $answer('Breaker 12.')->assertStatus(409)->assertSee('Breaker 9.')->assertSee('Breaker 12.');
     }

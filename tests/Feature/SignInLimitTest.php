@@ -25,7 +25,9 @@ final class SignInLimitTest extends TestCase
         return [
             'the same' => [[self::MARA]],
             'case and accents' => [['MARA@tarn-thistle.example', 'mára@tarn-thistle.example', 'Mârä@Tarn-Thistle.example']],
-            'an account that there is not' => [['nobody@tarn-thistle.example', 'NOBODY@tarn-thistle.example', 'nóbody@tarn-thistle.example']],
+            'an account that there is not' => [[
+                'nobody@tarn-thistle.example', 'NOBODY@tarn-thistle.example', 'nóbody@tarn-thistle.example',
+            ]],
         ];
     }
 
@@ -89,7 +91,10 @@ final class SignInLimitTest extends TestCase
         $here = session()->all();
 
         $this->flushSession();
-        $this->as('mara')->get('/people')->assertOk()->assertSeeInOrder(['Idris Vane, signed in', '192.0.2.9', 'Idris Vane, wrong password']);
+        $this->as('mara')
+            ->get('/people')
+            ->assertOk()
+            ->assertSeeInOrder(['Idris Vane, signed in', '192.0.2.9', 'Idris Vane, wrong password']);
         $this->delete("/people/{$idris->id}/sessions")->assertRedirect('/people');
         self::assertNull($idris->refresh()->getAttribute('remember_token'));
 
@@ -138,6 +143,7 @@ final class SignInLimitTest extends TestCase
     /** @return TestResponse<Response> */
     private function guess(string $email, string $password, string $from): TestResponse
     {
-        return $this->from('/sign-in')->call('POST', '/sign-in', ['email' => $email, 'password' => $password], server: ['REMOTE_ADDR' => $from]);
+        return $this->from('/sign-in')
+            ->call('POST', '/sign-in', ['email' => $email, 'password' => $password], server: ['REMOTE_ADDR' => $from]);
     }
 }

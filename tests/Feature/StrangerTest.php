@@ -39,7 +39,11 @@ final class StrangerTest extends TestCase
             foreach ([[], ['HTTP_HX-Request' => 'true']] as $headers) {
                 $answer = $this->call($method, $url, server: $headers)->assertStatus($status);
                 $text = (string) $answer->getContent();
-                self::assertDoesNotMatchRegularExpression('/App\\\\|Illuminate|Symfony|Exception|vendor|route/i', $text, "{$method} {$url}");
+                self::assertDoesNotMatchRegularExpression(
+                    '/App\\\\|Illuminate|Symfony|Exception|vendor|route/i',
+                    $text,
+                    "{$method} {$url}",
+                );
                 preg_match_all('/(?:href|src|action)="(https?:\/\/[^"]+)"/', $text, $links);
                 foreach ($links[1] as $link) {
                     self::assertStringStartsWith('http://localhost/', $link);

@@ -39,7 +39,7 @@ final class VitalsTest extends TestCase
         $this->travel(30)->seconds();
         foreach (['survey', 'pair', 'name', 'mesh', 'hand-over'] as $page) {
             $this->get("/jobs/lantern-house/{$page}")
-                ->assertSee("The hub listener was last heard from at {$at}, and is being started again.");
+                ->assertSee("The hub listener has given no sign of life since {$at}.");
         }
         $this->beat(Part::Listener);
         $this->get('/jobs/lantern-house/pair')->assertDontSee('The hub listener');
@@ -53,7 +53,7 @@ final class VitalsTest extends TestCase
         $tick = fn () => $this->htmx('GET', '/jobs/lantern-house/pair?since='.($since[1] ?? ''));
         $tick()->assertNoContent();
         $this->travel(30)->seconds();
-        $tick()->assertOk()->assertSee('The hub listener was last heard from');
+        $tick()->assertOk()->assertSee('The hub listener has given no sign of life since');
     }
 
     public function test_up_names_each_part_that_gives_no_sign_of_life(): void
@@ -72,7 +72,7 @@ final class VitalsTest extends TestCase
         $at = now()->onSite()->format('H:i');
         config(['database.connections.away' => [...(array) config('database.connections.mariadb'), 'unix_socket' => '/nowhere/db.sock']]);
         DB::setDefaultConnection('away');
-        $words = "The database was last heard from at {$at}, and is being started again.";
+        $words = "The database has given no sign of life since {$at}.";
         $this->get('/up')->assertStatus(503)->assertSee($words);
         auth()->forgetGuards();
         $this->get('/jobs')->assertRedirect('/sign-in');

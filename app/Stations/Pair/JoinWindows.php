@@ -26,7 +26,10 @@ final readonly class JoinWindows
     {
         $protocol = $slot->profile()->firstOrFail()->core($job->region)->protocol;
         $gateway = HubOfSlot::opening($job, $protocol) ?? throw WindowRefused::noHubOpensIt($slot);
-        $busy = JoinWindow::query()->with(['slot', 'attempts.slot'])->where('gateway_id', $gateway->id)->whereIn('state', JoinWindow::UNDER_WAY)
+        $busy = JoinWindow::query()
+            ->with(['slot', 'attempts.slot'])
+            ->where('gateway_id', $gateway->id)
+            ->whereIn('state', JoinWindow::UNDER_WAY)
             ->lockForUpdate()->first();
         if ($busy?->slot !== null && $busy->slot_id !== $slot->id) {
             throw WindowRefused::anotherIsOpen($busy->slot);

@@ -29,7 +29,10 @@ final readonly class CommandLine
 
             $answer = json_encode((new $class)->answer(Input::parse($json)->inMeasure()), self::JSON);
 
-            return strlen($answer) <= Input::MOST_BYTES ? [0, $answer] : throw InvalidInput::tooLarge('$', 'less: its answer has more than 20 MB');
+            return strlen($answer) <= Input::MOST_BYTES ? [0, $answer] : throw InvalidInput::tooLarge(
+                '$',
+                'less: its answer has more than 20 MB',
+            );
         } catch (InvalidInput $refused) {
             return [2, json_encode(['error' => [
                 'code' => $refused->reason, 'message' => $refused->getMessage(), 'at' => $refused->at,

@@ -34,7 +34,8 @@ final readonly class NamesVerb implements Verb
                 'short' => self::short($name),
             ], $plan->names),
             'conflicts' => array_map(static fn (Conflict $conflict): array => [
-                'kind' => $conflict->kind, 'ids' => self::inOrder($conflict->ids), 'ecosystem' => $conflict->ecosystem, 'why' => $conflict->why,
+                'kind' => $conflict->kind, 'ids' => self::inOrder($conflict->ids), 'ecosystem' => $conflict->ecosystem,
+                'why' => $conflict->why,
             ], $plan->conflicts),
         ];
     }
@@ -112,6 +113,9 @@ final readonly class NamesVerb implements Verb
     /** Something that can be said. */
     private function words(Input $text): string
     {
-        return Text::fold($text->text()) !== '' ? $text->text() : throw InvalidInput::outOfRange($text->at, 'a word with a letter or a digit');
+        return Text::fold($text->text()) !== '' ? $text->text() : throw InvalidInput::outOfRange(
+            $text->at,
+            'a word with a letter or a digit',
+        );
     }
 }

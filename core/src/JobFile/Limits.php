@@ -136,7 +136,8 @@ final readonly class Limits
                 'capabilities' => static fn (Input $all) => self::each($all, 100, self::line(80)),
             ],
             'slots' => [
-                'key' => Check::key(...), 'place' => $name, 'what' => $name, 'position' => $place, 'feed?' => $name, 'note?' => self::note(self::NAME),
+                'key' => Check::key(...), 'place' => $name, 'what' => $name, 'position' => $place, 'feed?' => $name,
+                'note?' => self::note(self::NAME),
                 'name?' => $name, 'namedAt?' => $time,
             ],
             'attempts' => [
@@ -161,11 +162,13 @@ final readonly class Limits
                 ])),
             ],
             'questions' => [
-                'key' => Check::key(...), 'text' => $long, 'owner' => $name, 'dueOn' => Check::date(...), 'otherwise' => $long, 'answer?' => $long,
+                'key' => Check::key(...), 'text' => $long, 'owner' => $name, 'dueOn' => Check::date(...), 'otherwise' => $long,
+                'answer?' => $long,
                 'answeredAt?' => $time,
             ],
             'snags' => [
-                'key' => Check::key(...), 'text' => $long, 'raisedBy' => $name, 'raisedAt' => $time, 'closedBy?' => $name, 'acceptedBy?' => $name,
+                'key' => Check::key(...), 'text' => $long, 'raisedBy' => $name, 'raisedAt' => $time, 'closedBy?' => $name,
+                'acceptedBy?' => $name,
                 'closedAt?' => $time,
             ],
             'log' => ['at' => $time, 'by' => $name, 'kind' => self::line(40), 'text' => self::note(1_000), 'slot?' => Check::key(...)],

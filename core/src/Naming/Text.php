@@ -70,8 +70,15 @@ final readonly class Text
      */
     private static function isOneLetterApart(array $a, array $b): bool
     {
-        for ($from = 0; isset($a[$from], $b[$from]) && $a[$from] === $b[$from]; $from++);
-        for ($restA = count($a), $restB = count($b); $restA > $from && $restB > $from && $a[$restA - 1] === $b[$restB - 1]; $restA--, $restB--);
+        $from = 0;
+        while (isset($a[$from], $b[$from]) && $a[$from] === $b[$from]) {
+            $from++;
+        }
+        [$restA, $restB] = [count($a), count($b)];
+        while (min($restA, $restB) > $from && $a[$restA - 1] === $b[$restB - 1]) {
+            $restA--;
+            $restB--;
+        }
 
         return max($restA, $restB) - $from === 1;
     }

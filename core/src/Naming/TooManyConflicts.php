@@ -11,6 +11,10 @@ final class TooManyConflicts extends InvalidInput
 {
     public static function than(int $most): self
     {
-        return new self('too-large', "More than {$most} pairs of names could be mixed up. Give the devices places that tell them apart.", '$.devices');
+        return new self(
+            'too-large',
+            "More than {$most} pairs of names could be mixed up. Give the devices places that tell them apart.",
+            '$.devices',
+        );
     }
 }

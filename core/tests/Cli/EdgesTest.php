@@ -26,29 +26,40 @@ final class EdgesTest extends TestCase
             'a whole number beyond 2^53' => ['presses', $trial('9007199254740993000'), 'out-of-range', '$.trials'],
             'one that would be wrapped' => ['presses', $trial('18446744073709551617'), 'out-of-range', '$.trials'],
             'one written as a fraction' => ['presses', $trial('1e30'), 'out-of-range', '$.trials'],
-            'a text without end' => ['names', '{"devices":[{"id":"a","what":"'.str_repeat('x', 10_001).'"}]}', 'too-large', '$.devices[0].what'],
+            'a text without end' => [
+                'names', '{"devices":[{"id":"a","what":"'.str_repeat('x', 10_001).'"}]}', 'too-large', '$.devices[0].what',
+            ],
             'a text without end that nobody reads' => ['presses', '{"note":"'.str_repeat('ä', 10_001).'"}', 'too-large', '$.note'],
             'a list without end' => ['mesh', '{"nodes":['.str_repeat('0,', 50_000).'0]}', 'too-large', '$.nodes'],
             'an input without end' => ['names', '{"a":"'.str_repeat('x', 21_000_000).'"}', 'too-large', '$'],
             'a list for an object' => ['order', $order('["a","zigbee"]'), 'bad-type', '$.slots[0]'],
             'an empty list for an object' => ['order', $order('[]'), 'bad-type', '$.slots[0]'],
             'an object for a list' => ['mesh', '{"protocol":"zigbee","root":"hub","nodes":{},"links":[]}', 'bad-type', '$.nodes'],
-            'a slot without a place' => ['order', $order('{"id":"a","protocol":"zigbee","role":"router"}'), 'missing', '$.slots[0].position'],
-            'a slot on a plane' => ['order', $order(str_replace('[0,0,0]', '[0,0]', sprintf($slot, ''))), 'bad-type', '$.slots[0].position'],
-            'a slot of no protocol' => ['order', $order(str_replace('zigbee', 'smoke', sprintf($slot, ''))), 'unknown-value', '$.slots[0].protocol'],
+            'a slot without a place' => [
+                'order', $order('{"id":"a","protocol":"zigbee","role":"router"}'), 'missing', '$.slots[0].position',
+            ],
+            'a slot on a plane' => [
+                'order', $order(str_replace('[0,0,0]', '[0,0]', sprintf($slot, ''))), 'bad-type', '$.slots[0].position',
+            ],
+            'a slot of no protocol' => [
+                'order', $order(str_replace('zigbee', 'smoke', sprintf($slot, ''))), 'unknown-value', '$.slots[0].protocol',
+            ],
             'a school that is none' => ['order', '{"school":"","gateway":"hub","slots":[]}', 'unknown-value', '$.school'],
             'a wall without thickness' => [
                 'link', sprintf($link, ',"walls":['.$wall('{"material":"brick"}').']'), 'missing', '$.walls[0].layers[0].thickness',
             ],
             'a floor of two corners' => [
-                'link', sprintf($link, ',"floors":[{"height":2,"outline":[[0,0],[1,1]],"layers":[]}]'), 'out-of-range', '$.floors[0].outline',
+                'link', sprintf($link, ',"floors":[{"height":2,"outline":[[0,0],[1,1]],"layers":[]}]'), 'out-of-range',
+                '$.floors[0].outline',
             ],
             'an ecosystem twice' => [
                 'names', '{"devices":[],"ecosystems":[{"id":"a"},{"id":"a"}]}', 'duplicate-id', '$.ecosystems[1].id',
             ],
             'a device that is called nothing' => ['names', '{"devices":[{"id":"a","what":" - "}]}', 'out-of-range', '$.devices[0].what'],
             'a room that is called nothing' => ['names', '{"devices":[],"rooms":[""]}', 'out-of-range', '$.rooms[0]'],
-            'a protocol that is none' => ['names', '{"devices":[{"id":"a","what":"x","protocol":""}]}', 'unknown-value', '$.devices[0].protocol'],
+            'a protocol that is none' => [
+                'names', '{"devices":[{"id":"a","what":"x","protocol":""}]}', 'unknown-value', '$.devices[0].protocol',
+            ],
             'parents in a circle' => [
                 'order', $order(sprintf($slot, ',"parent":"b"').','.str_replace('"id":"a"', '"id":"b"', sprintf($slot, ',"parent":"a"'))),
                 'parent-loop', '$.slots[0].parent',
@@ -70,7 +81,10 @@ final class EdgesTest extends TestCase
     {
         $id = str_repeat('n', 5_000);
         $answer = CommandLine::answer('mesh', (string) json_encode([
-            'protocol' => 'zigbee', 'root' => 'hub', 'nodes' => [['id' => $id, 'role' => 'end'], ['id' => $id, 'role' => 'end']], 'links' => [],
+            'protocol' => 'zigbee',
+            'root' => 'hub',
+            'nodes' => [['id' => $id, 'role' => 'end'], ['id' => $id, 'role' => 'end']],
+            'links' => [],
         ]))[1];
 
         self::assertStringContainsString(str_repeat('n', 79).'…', $answer);
@@ -86,7 +100,11 @@ final class EdgesTest extends TestCase
             $nodes[] = ['id' => "n{$i}", 'role' => 'router'];
             $links[] = ['a' => "n{$i}", 'b' => 'n'.($i - 1), 'marginDb' => 20];
             $slots[] = [
-                'id' => "n{$i}", 'protocol' => 'zigbee', 'role' => 'router', 'position' => [0, 0, 0], 'parent' => $i === 1 ? 'n0' : 'n'.($i - 1),
+                'id' => "n{$i}",
+                'protocol' => 'zigbee',
+                'role' => 'router',
+                'position' => [0, 0, 0],
+                'parent' => $i === 1 ? 'n0' : 'n'.($i - 1),
             ];
         }
         $mesh = static fn (string $protocol): array => CommandLine::answer('mesh', (string) json_encode([
@@ -103,7 +121,11 @@ final class EdgesTest extends TestCase
     public function test_three_thousand_devices_are_named(): void
     {
         $devices = array_map(static fn (int $i): array => [
-            'id' => "d{$i}", 'room' => strtr(md5((string) ($i % 40)), '0123456789', 'ghijklmnop'), 'place' => "shelf {$i}", 'what' => ['lamp', 'sensor', 'blind'][$i % 3], 'protocol' => 'matter',
+            'id' => "d{$i}",
+            'room' => strtr(md5((string) ($i % 40)), '0123456789', 'ghijklmnop'),
+            'place' => "shelf {$i}",
+            'what' => ['lamp', 'sensor', 'blind'][$i % 3],
+            'protocol' => 'matter',
         ], range(1, 3_000));
         [$exit, $answer] = CommandLine::answer('names', (string) json_encode(['devices' => $devices]));
 
@@ -148,10 +170,16 @@ final class EdgesTest extends TestCase
     {
         foreach ([0.5, 0.9, 0.99, 0.999999, 1 - 1e-9] as $reliability) {
             foreach ([1e-12, 0.001, 0.5, 0.9, 0.999999, 1 - 1e-9, 1 - 1e-12, 1 - 1e-15] as $confidence) {
-                $n = json_decode(CommandLine::answer('presses', (string) json_encode(['reliability' => $reliability, 'confidence' => $confidence]))[1], true)['trials'];
+                $n = json_decode(
+                    CommandLine::answer('presses', (string) json_encode(['reliability' => $reliability, 'confidence' => $confidence]))[1],
+                    true,
+                )['trials'];
                 self::assertIsInt($n);
                 self::assertGreaterThanOrEqual($confidence - 1e-9, 1 - $reliability ** $n + 1e-15);
-                self::assertTrue($n === 1 || 1 - $reliability ** ($n - 1) < $confidence - 1e-9 + 1e-15, "{$reliability}, {$confidence}: {$n}");
+                self::assertTrue(
+                    $n === 1 || 1 - $reliability ** ($n - 1) < $confidence - 1e-9 + 1e-15,
+                    "{$reliability}, {$confidence}: {$n}",
+                );
             }
         }
     }
@@ -160,13 +188,18 @@ final class EdgesTest extends TestCase
     {
         $report = json_decode(CommandLine::answer('mesh', (string) json_encode([
             'protocol' => 'zwave', 'root' => 'hub', 'nodes' => [
-                ['id' => 'hub', 'role' => 'root', 'removable' => true], ['id' => "a\nb", 'role' => 'router'], ['id' => 'c', 'role' => 'router'],
+                ['id' => 'hub', 'role' => 'root', 'removable' => true], ['id' => "a\nb", 'role' => 'router'],
+                ['id' => 'c', 'role' => 'router'],
             ],
             'links' => [['a' => 'hub', 'b' => "a\nb", 'marginDb' => 20], ['a' => "a\nb", 'b' => 'c', 'marginDb' => 11]],
         ]))[1], true);
 
         self::assertSame(["a\nb" => 'accepted', 'c' => 'thin'], array_column($report['nodes'], 'verdict', 'id'));
-        self::assertSame(["a\nb" => ['hub'], 'c' => []], array_column($report['nodes'], 'possibleParentIds', 'id'), 'what hangs below it is no parent');
+        self::assertSame(
+            ["a\nb" => ['hub'], 'c' => []],
+            array_column($report['nodes'], 'possibleParentIds', 'id'),
+            'what hangs below it is no parent',
+        );
         self::assertSame([['a' => "a\nb", 'b' => 'c', 'marginDb' => 11.0]], $report['weakLinks']);
     }
 }

@@ -144,7 +144,8 @@ final class JobFileTest extends TestCase
     {
         $data = json_decode(self::read('hollin-barn'), true);
         $values = [
-            null, [], ['a' => 1], [[]], [[1]], 'text', '', "\0", str_repeat('ä', 2_000), '2026-99-99', -1, 0, 1e300, 70_000, 0.5, true, "a\u{202e}b",
+            null, [], ['a' => 1], [[]], [[1]], 'text', '', "\0", str_repeat('ä', 2_000), '2026-99-99', -1, 0, 1e300, 70_000, 0.5, true,
+            "a\u{202e}b",
         ];
         $refused = 0;
         foreach (self::paths($data) as $number => $path) {

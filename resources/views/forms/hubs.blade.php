@@ -3,7 +3,8 @@
 <div class="mb-4">
     <h3 class="font-semibold">{{ $hub->name }}</h3>
     <p class="quiet mb-2">{{ $hub->networks->map(fn ($network) => $network->protocol->title())->implode(', ') ?: 'No radios known yet' }} ·
-        {{ $hub->url === null ? 'no link' : ($hub->silentSince() ? 'linked, and silent since '.$hub->silentSince()->onSite()->format('H:i').'. '.$hub->silent_because
+        {{ $hub->url === null ? 'no link' : ($hub->silentSince()
+            ? 'linked, and silent since '.$hub->silentSince()->onSite()->format('H:i').'. '.$hub->silent_because
             : 'linked, and answers') }}</p>
     @if ($hub->url === null)
     <x-form :action="route('jobs.hubs.update', [$job, $hub->key])" method="put" class="grid md:grid-cols-[1fr_1fr_12rem] gap-x-4 items-end">

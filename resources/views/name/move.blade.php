@@ -32,7 +32,8 @@
     <ul class="rows">
         @foreach ($kept as $card)
         <li><a href="{{ route('jobs.name', [$job, 'next' => $card->key()]) }}">
-            @chip($card->profile->protocol)<span>{{ $card->slot->name }}<br><span class="quiet">{{ $card->slot->name_refused }}</span></span>
+            @chip($card->profile->protocol)<span>{{ $card->slot->name }}<br>
+                <span class="quiet">{{ $card->slot->name_refused }}</span></span>
         </a></li>
         @endforeach
     </ul>

@@ -13,9 +13,11 @@
         <ul class="rows">
             @foreach ($people as $person)
             <li>
-                <span><strong>{{ $person->name }}</strong><br><span class="quiet">{{ $person->email }}, {{ $person->role->value }}</span></span>
+                <span><strong>{{ $person->name }}</strong><br>
+                    <span class="quiet">{{ $person->email }}, {{ $person->role->value }}</span></span>
                 <x-form :action="route('people.sessions.destroy', $person->id)" method="delete" class="end">
-                    <button class="btn small plain">{{ $person->is($user) ? 'Sign me out elsewhere' : 'Sign '.Str::before($person->name, ' ').' out everywhere' }}</button>
+                    <button class="btn small plain">{{ $person->is($user) ? 'Sign me out elsewhere'
+                        : 'Sign '.Str::before($person->name, ' ').' out everywhere' }}</button>
                 </x-form>
             </li>
             @endforeach
@@ -26,7 +28,8 @@
         <ul class="rows">
             @forelse ($tries as $try)
             <li><span>{{ $try['name'] }}, {{ $try['words'] }}</span>
-                <span class="end quiet"><span class="measure">{{ $try['source'] }}</span>, {{ $try['at']->onSite()->format('j M, H:i') }}</span></li>
+                <span class="end quiet"><span class="measure">{{ $try['source'] }}</span>,
+                    {{ $try['at']->onSite()->format('j M, H:i') }}</span></li>
             @empty
             <li><span class="quiet">Nobody yet.</span></li>
             @endforelse

@@ -26,7 +26,10 @@ final class ImportJobRequest extends JobRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.required' => 'Choose a job file first.', 'file.max' => 'A job file has at most 20 MB.', 'file.uploaded' => 'A job file has at most 20 MB.'];
+        return [
+            'file.required' => 'Choose a job file first.', 'file.max' => 'A job file has at most 20 MB.',
+            'file.uploaded' => 'A job file has at most 20 MB.',
+        ];
     }
 
     public function jobFile(): string
