@@ -28,14 +28,16 @@ final readonly class BenchPage
         if ($request->query('since') === $this->version($job)) {
             return response()->noContent();
         }
-        $data = ['job' => $job, 'user' => $request->user(), 'liveUrl' => $this->liveUrl($request, $job)];
+        /** @var User $user */
+        $user = $request->user();
         $seen = $this->seen($request);
+        $page = $this->kept->page($request, $job, $station, $seen, fn (): PageInPieces => $this->page($request, $job, $station, $seen))
+            ->forPerson($user->name);
+        $data = ['job' => $job, 'user' => $user, 'liveUrl' => $this->liveUrl($request, $job)];
         if ($seen !== []) {
-            $page = $this->page($request, $job, $station, $seen);
-
             return response()->view('bench.parts', [...$data, 'page' => $page->changedSince($seen)]);
         }
-        $data['page'] = $this->kept->page($request, $job, $station, fn (): PageInPieces => $this->page($request, $job, $station));
+        $data['page'] = $page;
         $isFragment = $request->headers->has('HX-Request') && ! $request->headers->has('HX-History-Restore-Request');
 
         return response(view('bench.show', $data)->fragmentIf($isFragment, 'bench'));

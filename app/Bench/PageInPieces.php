@@ -19,9 +19,9 @@ final readonly class PageInPieces
         )));
     }
 
-    /** The same with keys of their own for this person's forms. */
-    public function withFreshForms(): self
+    /** The same for one person. */
+    public function forPerson(string $name): self
     {
-        return new self($this->title, $this->isLive, array_map(static fn (Part $part): Part => $part->withFreshForms(), $this->parts));
+        return new self($this->title, $this->isLive, array_map(static fn (Part $part): Part => $part->forPerson($name), $this->parts));
     }
 }

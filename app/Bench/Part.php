@@ -9,6 +9,9 @@ use Illuminate\Support\Str;
 /** A piece of a bench page that is replaced by itself, and only when it changed. */
 final readonly class Part
 {
+    /** Stands in a page for the name of whoever looks at it */
+    public const NAME = "\u{e000}";
+
     private function __construct(public string $name, public string $version, public string $html) {}
 
     public static function rendered(string $name, string $html): self
@@ -25,10 +28,14 @@ final readonly class Part
         return new self($name, $version, $html);
     }
 
-    /** Two pages from the same mould must not share the keys under which their forms are stored once. */
-    public function withFreshForms(): self
+    /**
+     * From the mould for one person: with their name, and with keys of its own for its forms, so that no two pages share
+     * those under which a form is stored once.
+     */
+    public function forPerson(string $name): self
     {
-        $html = preg_replace('/ name="_token" value="[^"]*"/', ' name="_token" value="'.csrf_token().'"', $this->html);
+        $html = str_replace(self::NAME, e($name), $this->html);
+        $html = preg_replace('/ name="_token" value="[^"]*"/', ' name="_token" value="'.csrf_token().'"', $html);
 
         return new self($this->name, $this->version, (string) preg_replace_callback(
             '/ name="_once" value="[^"]*"/',

@@ -55,7 +55,7 @@ final readonly class Pieces
 
         return Part::short(serialize([
             $job->id, $job->name, $job->visit_number, $job->visit_of, $job->planned_minutes, $job->used_minutes,
-            $bench->counts->openSnags, $bench->user->id, $bench->user->name, $bench->user->single_keys,
+            $bench->counts->openSnags, $bench->user->single_keys,
             array_map(static fn (Hub $hub): array => [$hub->gateway->name, $hub->silentSince() === null], $bench->sheet->linkedHubs()),
         ]));
     }

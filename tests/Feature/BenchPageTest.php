@@ -65,6 +65,33 @@ final class BenchPageTest extends TestCase
         $this->as('wren')->get(self::PAGE)->assertSee('Sign out Wren')->assertDontSee('Change the rules of this job');
     }
 
+    public function test_two_who_may_see_the_same_share_what_was_made_but_for_name_and_keys(): void
+    {
+        $this->user('wren')->update(['role' => 'lead']);
+        $this->get(self::PAGE);
+        $made = $this->queries(fn () => $this->as('wren')->get(self::PAGE)->assertSee('Sign out Wren')->assertDontSee(
+            'Mara Lindqvist</button>',
+            false,
+        ));
+        $alone = $this->queries(fn () => $this->get('/jobs/lantern-house/name?slot=freezer'));
+
+        self::assertLessThan($alone / 2, $made);
+        $this->as('idris')->get(self::PAGE)->assertSee('Sign out Idris')->assertDontSee('Change the rules of this job');
+    }
+
+    public function test_many_who_follow_a_job_are_told_of_a_change_by_one_making(): void
+    {
+        $this->user('wren')->update(['role' => 'lead']);
+        $page = $this->get('/jobs/lantern-house/hand-over');
+        $live = html_entity_decode($this->found('/data-live-url="([^"]+)"/', $page)[0]);
+        $this->as('idris')->post('/jobs/lantern-house/snags', ['text' => 'The bell rings twice.']);
+        $this->flushSession();
+        $first = $this->queries(fn () => $this->as('mara')->poll($live, $page)->assertOk()->assertSee('3 snags'));
+        $second = $this->queries(fn () => $this->as('wren')->poll($live, $page)->assertOk()->assertSee('3 snags'));
+
+        self::assertLessThan($first / 2, $second);
+    }
+
     public function test_a_confirmation_is_shown_once_and_never_kept(): void
     {
         $this->get(self::PAGE);

@@ -27,7 +27,7 @@
             </x-form>
             <a class="btn plain" href="{{ route('jobs.index') }}" hx-boost="false">All jobs</a>
             <x-form :action="route('sign-out')" hx-boost="false">
-                <button class="btn plain">Sign out {{ $bench->user->name }}</button></x-form>
+                <button class="btn plain">Sign out {{ App\Bench\Part::NAME }}</button></x-form>
         </div>
     </details>
 </header>
