@@ -32,6 +32,7 @@ final readonly class EventStore
     public function take(Gateway $gateway, RawEvent $event): void
     {
         DB::transaction(function () use ($gateway, $event): void {
+            $gateway->job()->firstOrFail()->holdForWriting();
             $isNew = GatewayEvent::query()->insertOrIgnore([
                 'company_id' => $gateway->company_id,
                 'site_job_id' => $gateway->site_job_id,

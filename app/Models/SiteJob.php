@@ -71,6 +71,15 @@ final class SiteJob extends Model
         return 'key';
     }
 
+    /**
+     * Those who write to one job wait for each other here: each would else hold what the other needs in the end, which is
+     * this very row.
+     */
+    public function holdForWriting(): void
+    {
+        $this->newQuery()->whereKey($this->id)->lockForUpdate()->value('id');
+    }
+
     /** Pages that follow this job ask for something newer than the version they show. */
     public function touchLive(): void
     {

@@ -21,6 +21,8 @@ final class Instance
 
     private const COMMAND_SECONDS = 240;
 
+    private const LOOKS = 100;
+
     /** What must be there for the work to go on */
     public const PARTS = ['database', 'standin', 'web', 'nginx', 'gateway', 'commands', 'queue', 'schedule'];
 
@@ -80,6 +82,19 @@ final class Instance
     {
         return array_unique(array_values(self::status())) === ['running'] && self::answers(self::url('/sign-in'))
             && self::answers('http://127.0.0.1:'.(self::port() + 1).'/hands');
+    }
+
+    /** @phpstan-impure */
+    public static function becomesWell(): bool
+    {
+        for ($look = 0; $look < self::LOOKS; $look++) {
+            if (self::isWell()) {
+                return true;
+            }
+            usleep(200_000);
+        }
+
+        return false;
     }
 
     public static function answers(string $url): bool
