@@ -5,6 +5,13 @@ declare(strict_types=1);
 namespace Kavvel\Core\Tests\Cli;
 
 use Kavvel\Core\Cli\CommandLine;
+use Kavvel\Core\Mesh\Graph;
+use Kavvel\Core\Mesh\Link;
+use Kavvel\Core\Mesh\MeshJudge;
+use Kavvel\Core\Mesh\Node;
+use Kavvel\Core\Mesh\Role;
+use Kavvel\Core\Mesh\UnsoundGraph;
+use Kavvel\Core\Protocol\Protocol;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -116,6 +123,20 @@ final class EdgesTest extends TestCase
 
         self::assertSame(0, $exit);
         self::assertSame(['n1', 'n2', 'n3'], array_column(array_slice(json_decode($answer, true)['order'], 0, 3), 'id'));
+    }
+
+    public function test_paths_are_judged_up_to_two_and_a_half_million_steps(): void
+    {
+        foreach ([2_235 => true, 2_236 => false] as $count => $isJudged) {
+            $nodes = array_map(static fn (int $i): Node => new Node("n{$i}", $i === 0 ? Role::Root : Role::Router), range(0, $count - 1));
+            $links = array_map(static fn (int $i): Link => new Link("n{$i}", 'n'.($i - 1), 20.0), range(1, $count - 1));
+            try {
+                MeshJudge::judge(new Graph(Protocol::Zigbee, $nodes, $links, 'n0'));
+                self::assertTrue($isJudged);
+            } catch (UnsoundGraph $refused) {
+                self::assertSame([false, 'too-large'], [$isJudged, $refused->reason]);
+            }
+        }
     }
 
     public function test_three_thousand_devices_are_named(): void
