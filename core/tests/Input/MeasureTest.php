@@ -51,7 +51,7 @@ final class MeasureTest extends TestCase
         self::assertSame('out-of-range $.at', self::refusal(static fn (Input $at) => $at->moment(), $written));
     }
 
-    /** @return array<string, array{callable(Input): mixed, mixed, mixed, string}> what reads it, the last that is taken, the first that is not */
+    /** @return array<string, array{callable(Input): mixed, mixed, mixed, string}> reader, last that is taken, first that is not, refusal */
     public static function edges(): array
     {
         return [
