@@ -205,6 +205,23 @@ final class EdgesTest extends TestCase
         }
     }
 
+    public function test_a_short_way_over_what_can_vanish_makes_no_long_way_short(): void
+    {
+        $chain = ['hub', 'a', 'b', 'c', 'd', 'e', 'x'];
+        $nodes = [['id' => 'hub', 'role' => 'root'], ['id' => 'lamp', 'role' => 'router', 'removable' => true]];
+        $links = [['a' => 'hub', 'b' => 'lamp', 'marginDb' => 20], ['a' => 'lamp', 'b' => 'x', 'marginDb' => 20]];
+        foreach (array_slice($chain, 1) as $at => $id) {
+            $nodes[] = ['id' => $id, 'role' => 'router'];
+            $links[] = ['a' => $chain[$at], 'b' => $id, 'marginDb' => 20];
+        }
+        $report = json_decode(CommandLine::answer('mesh', (string) json_encode([
+            'protocol' => 'zwave', 'root' => 'hub', 'nodes' => $nodes, 'links' => $links,
+        ]))[1], true);
+        $x = array_column($report['nodes'], null, 'id')['x'];
+
+        self::assertSame([2, 0, 'thin'], [$x['hops'], $x['acceptedPaths'], $x['verdict']]);
+    }
+
     public function test_a_removable_root_carries_and_a_parent_leads_elsewhere(): void
     {
         $report = json_decode(CommandLine::answer('mesh', (string) json_encode([
