@@ -81,8 +81,8 @@ final readonly class BenchPage
     private function seen(Request $request): array
     {
         $seen = [];
-        foreach (array_filter(explode(' ', (string) $request->headers->get('Kavvel-Parts'))) as $part) {
-            [$name, $version] = [...explode(':', $part, 2), ''];
+        preg_match_all('/\b(line|top|stage|side):([0-9a-f]{12})\b/', (string) $request->headers->get('Kavvel-Parts'), $parts, PREG_SET_ORDER);
+        foreach ($parts as [, $name, $version]) {
             $seen[$name] = $version;
         }
 

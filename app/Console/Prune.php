@@ -19,7 +19,8 @@ final readonly class Prune
     /** What a hub said, and who tried to sign in */
     private const HEARD_DAYS = 90;
 
-    private const MINUTES_A_DAY = 1440;
+    /** A page is made anew when it is asked for */
+    private const KEPT_MINUTES = 120;
 
     public function __construct(private Filesystem $files) {}
 
@@ -39,7 +40,7 @@ final readonly class Prune
             'tries to sign in' => DB::table('sign_in_tries')->where('at', '<', now()->subDays(self::HEARD_DAYS))->delete(),
             'failed jobs' => DB::table('failed_jobs')->where('failed_at', '<', now()->subDays(self::FAILED_DAYS))->delete(),
             'sessions' => $this->old((string) config('session.files'), (int) config('session.lifetime')),
-            'kept pages' => $this->old((string) config('cache.stores.file.path'), self::MINUTES_A_DAY),
+            'kept pages' => $this->old((string) config('cache.stores.file.path'), self::KEPT_MINUTES),
         ];
     }
 

@@ -7,9 +7,9 @@ namespace App\Gateway;
 use App\Logbook\Logbook;
 use App\Models\Gateway;
 use App\Models\GatewayEvent;
+use App\Vitals\Collision;
 use App\Vitals\DatabaseAway;
 use Illuminate\Contracts\Events\Dispatcher;
-use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Kavvel\Core\Input\InvalidInput;
 use Throwable;
@@ -23,9 +23,6 @@ final readonly class EventStore
     private const TRIES = 3;
 
     private const LONGEST_REASON = 500;
-
-    /** Another transaction was in the way: all of ours is undone, and is done again */
-    private const COLLISIONS = [1205, 1213];
 
     public function __construct(private Dispatcher $events, private Logbook $logbook) {}
 
@@ -76,19 +73,13 @@ final readonly class EventStore
         } catch (InvalidInput $unreadable) {
             return mb_strimwidth($unreadable->getMessage(), 0, self::LONGEST_REASON, '…');
         } catch (Throwable $failure) {
-            if ($this->isOfTheDatabase($failure)) {
+            if (DatabaseAway::explains($failure) || Collision::explains($failure)) {
                 throw $failure;
             }
             report($failure);
 
             return 'Kavvel could not carry it out.';
         }
-    }
-
-    private function isOfTheDatabase(Throwable $failure): bool
-    {
-        return DatabaseAway::explains($failure)
-            || $failure instanceof QueryException && in_array((int) ($failure->errorInfo[1] ?? 0), self::COLLISIONS, true);
     }
 
     /** The log says it once: a hub that sends a hundred such events is one trouble. */

@@ -40,12 +40,13 @@ final readonly class Follower
                 $this->restarted($gateway, $page->epoch);
             } elseif ($page->oldest > $gateway->cursor + 1 || $page->newest < $gateway->cursor) {
                 // Events were forgotten, or are counted anew without a restart: what was missed is in the list of nodes.
-                RereadNodes::dispatch($gateway);
-                $gateway->update(['cursor' => max(0, min($gateway->cursor, $page->newest), $page->oldest - 1)]);
+                $gateway->update([
+                    'cursor' => max(0, min($gateway->cursor, $page->newest), $page->oldest - 1), 'nodes_due' => true,
+                ]);
             }
             $this->takeAll($gateway, $page->events);
             $this->heard($gateway, $page->clock);
-            $this->readFinishedMeshes($gateway);
+            $this->askForWhatIsDue($gateway);
             $this->unfinished->giveUp($gateway);
         } catch (HubFailure $failure) {
             $this->silent($gateway, $failure);
@@ -69,12 +70,16 @@ final readonly class Follower
             }
         }
         if (! $isComplete) {
-            RereadNodes::dispatch($gateway);
+            $gateway->update(['nodes_due' => true]);
         }
     }
 
-    private function readFinishedMeshes(Gateway $gateway): void
+    /** What could not be read is due until it was: each is asked for again as long as the hub answers. */
+    private function askForWhatIsDue(Gateway $gateway): void
     {
+        if ($gateway->nodes_due) {
+            RereadNodes::dispatch($gateway);
+        }
         foreach (MeshReading::query()->where('gateway_id', $gateway->id)->where('state', 'reading')->pluck('id') as $id) {
             ReadMesh::dispatch($gateway, (int) $id);
         }
@@ -95,9 +100,8 @@ final readonly class Follower
             Slot::query()->whereNotNull('name_command')->whereNull('named_at')->whereNull('name_refused')
                 ->whereRelation('node', 'gateway_id', $gateway->id)
                 ->update(['name_refused' => 'The hub restarted before it had confirmed it.']);
-            $gateway->update(['epoch' => $epoch, 'cursor' => 0]);
+            $gateway->update(['epoch' => $epoch, 'cursor' => 0, 'nodes_due' => true]);
         });
-        RereadNodes::dispatch($gateway);
         if (! $isFirst) {
             $this->logbook->write($this->job($gateway), Logbook::HUB, 'gateway', "{$gateway->name} restarted.");
         }
@@ -117,18 +121,16 @@ final readonly class Follower
         }
     }
 
-    /** Written down once, however often it happens. */
+    /** Written down once, however often it happens and whatever else goes wrong meanwhile. */
     private function silent(Gateway $gateway, HubFailure $failure): void
     {
-        $because = $failure instanceof GatewayAway ? null : mb_strimwidth($failure->getMessage(), 0, self::LONGEST_REASON, '…');
+        $why = mb_strimwidth($failure->getMessage(), 0, self::LONGEST_REASON, '…');
+        $because = $failure instanceof GatewayAway ? null : $why;
+        if ($gateway->silent_since === null) {
+            $this->logbook->write($this->job($gateway), Logbook::HUB, 'gateway', $why);
+        }
         if ($gateway->silent_since === null || $gateway->silent_because !== $because) {
             $gateway->update(['silent_since' => $gateway->silent_since ?? now(), 'silent_because' => $because]);
-            $this->logbook->write(
-                $this->job($gateway),
-                Logbook::HUB,
-                'gateway',
-                mb_strimwidth($failure->getMessage(), 0, self::LONGEST_REASON, '…'),
-            );
         }
     }
 

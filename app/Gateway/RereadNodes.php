@@ -32,7 +32,7 @@ final class RereadNodes extends HubCommand implements ShouldBeUniqueUntilProcess
         }
     }
 
-    /** The gateway stays silent, or asks for it again with the next gap. */
+    /** It stays due, and is asked for again. */
     protected function refused(string $why): void {}
 
     private function store(Gateway $gateway, NodeAnswer $list): bool
@@ -42,6 +42,7 @@ final class RereadNodes extends HubCommand implements ShouldBeUniqueUntilProcess
             if ($now->epoch === $list->epoch && $now->cursor > $list->newest) {
                 return false;
             }
+            $now->update(['nodes_due' => false]);
             app(NodeList::class)->replace($now, $list->nodes, isWhole: $list->unreadable === []);
             if ($list->unreadable !== []) {
                 $many = count($list->unreadable) === 1 ? 'One node' : count($list->unreadable).' nodes';

@@ -9,13 +9,13 @@ use App\Editing\Refused;
 use App\Gateway\HubFailure;
 use App\Idempotency\KeyReused;
 use App\Vitals\Away;
+use App\Vitals\Collision;
 use App\Vitals\DatabaseAway;
 use App\Vitals\Heartbeat;
 use App\Vitals\Part;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Cache\RateLimiting\Limit;
-use Illuminate\Database\DeadlockException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -38,12 +38,11 @@ final readonly class Errors
         $exceptions->dontReport([EditConflict::class, KeyReused::class, HubFailure::class, Refused::class]);
         // A database that is away fails every request of every open page: once a minute is enough to read.
         $exceptions->throttle(static fn (Throwable $failure): ?Limit => DatabaseAway::explains($failure) ? Limit::perMinute(1) : null);
-        // Five tries were not enough: many people write to one thing at one moment.
-        $exceptions->render(static fn (DeadlockException $busy): Response => response()
-            ->view('errors.busy', status: 503)->header('Retry-After', '2'));
-        $exceptions->render(static fn (PDOException $failure, Request $request): ?Response => DatabaseAway::explains($failure)
-            ? self::databaseIsAway()
-            : null);
+        $exceptions->render(static fn (PDOException $failure): ?Response => match (true) {
+            Collision::explains($failure) => response()->view('errors.busy', status: 503)->header('Retry-After', '2'),
+            DatabaseAway::explains($failure) => self::databaseIsAway(),
+            default => null,
+        });
         $exceptions->map(Refused::class, static fn (Refused $refused) => $refused->asValidation());
         $exceptions->render(static function (AuthenticationException $exception, Request $request) {
             return self::isFragment($request) ? response('', 401)->header('HX-Redirect', route('sign-in')) : null;
@@ -77,9 +76,7 @@ final readonly class Errors
     private static function words(HttpExceptionInterface $exception): string
     {
         return match ($exception->getStatusCode()) {
-            403 => $exception->getPrevious() instanceof AuthorizationException && $exception->getPrevious()->response()?->message()
-                ? (string) $exception->getPrevious()->response()->message()
-                : 'Your role does not include this. Ask a lead.',
+            403 => self::refusal($exception->getPrevious()) ?? 'Your role does not include this. Ask a lead.',
             405 => 'This address does not take what was sent.',
             422 => 'That can’t be read. Nothing was saved.',
             413 => 'That is too large. Nothing was saved.',
@@ -87,6 +84,11 @@ final readonly class Errors
             503 => 'Kavvel is being looked after. Try again in a minute.',
             default => 'There is nothing at this address, or it is not yours.',
         };
+    }
+
+    private static function refusal(?Throwable $why): ?string
+    {
+        return $why instanceof AuthorizationException ? $why->response()?->message() : null;
     }
 
     /** @param list<string> $lines */

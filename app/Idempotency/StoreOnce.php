@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Idempotency;
 
+use App\Vitals\Collision;
 use Closure;
-use Illuminate\Database\DeadlockException;
-use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,9 +24,6 @@ final readonly class StoreOnce
 
     /** Writers that stood in each other's way begin again, this often */
     private const TRIES = 5;
-
-    /** Waited too long for another, or both for each other */
-    private const COLLISIONS = [1205, 1213];
 
     public function handle(Request $request, Closure $next): Response
     {
@@ -72,8 +68,7 @@ final readonly class StoreOnce
     private function raiseCollision(Response $response): void
     {
         $failure = $response->exception ?? null;
-        $isCollision = $failure instanceof QueryException && in_array((int) ($failure->errorInfo[1] ?? 0), self::COLLISIONS, true);
-        if ($isCollision || $failure instanceof DeadlockException) {
+        if ($failure !== null && Collision::explains($failure)) {
             throw $failure;
         }
     }

@@ -29,6 +29,7 @@ use Illuminate\Support\Carbon;
  * @property float $y
  * @property float $z
  * @property Carbon|null $heard_at
+ * @property bool $nodes_due its list of nodes has to be read anew
  * @property string|null $silent_because in words, while it is
  * @property Carbon|null $silent_since
  * @property-read Storey $storey
@@ -86,6 +87,6 @@ final class Gateway extends Model
 
     protected function casts(): array
     {
-        return ['token' => 'encrypted', 'heard_at' => 'datetime', 'silent_since' => 'datetime'];
+        return ['token' => 'encrypted', 'nodes_due' => 'boolean', 'heard_at' => 'datetime', 'silent_since' => 'datetime'];
     }
 }

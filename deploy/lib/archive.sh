@@ -7,14 +7,15 @@ backup_to() {
     [ -d "$(dirname "$1")" ] || fail "There is no folder $(dirname "$1")."
     local folder="$VAR/archive"
     rm -rf "$folder" && mkdir "$folder"
-    trap 'rm -rf "$VAR/archive" "$1.new"' EXIT
+    HALF_MADE="$1.new"
+    trap 'rm -rf "$VAR/archive" "$HALF_MADE"' EXIT
     mariadb-dump --no-defaults --socket="$DB_SOCKET" -ukavvel -p"$DB_PASSWORD" --single-transaction --skip-lock-tables \
         "$DB_DATABASE" >"$folder/database.sql" || fail "The database could not be read. Nothing was written."
     tar -cf "$folder/app.tar" -C "$VAR/storage" app
     grep '^APP_KEY=' "$VAR/secrets" >"$folder/key"
     (cd "$folder" && sha256sum "${ARCHIVED[@]}" >sums)
-    tar -czf "$1.new" -C "$folder" sums "${ARCHIVED[@]}"
-    mv "$1.new" "$1"
+    tar -czf "$HALF_MADE" -C "$folder" sums "${ARCHIVED[@]}"
+    mv "$HALF_MADE" "$1"
     say "Saved to $1:"
     say "  $(db -N -e 'select count(*) from site_jobs') jobs, $(db -N -e 'select count(*) from users') people, with everything recorded"
     say "  $(find "$VAR/storage/app" -type f | wc -l) packs and files"

@@ -21,7 +21,7 @@ final class ArchitectureTest
     private const STATIONS = ['Survey', 'Pair', 'Name', 'Mesh', 'HandOver'];
 
     private const APP_FLOORS = [
-        ['Tenancy', 'Idempotency', 'Vitals'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['JobFiles', 'JobSheet', 'Proving'],
+        ['Vitals'], ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['JobFiles', 'JobSheet', 'Proving'],
         ['Gateway'],
         ['Radio'], ['JobList', 'SignIn', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],
     ];

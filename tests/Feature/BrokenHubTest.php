@@ -11,6 +11,7 @@ use App\Models\GatewayEvent;
 use App\Models\MeshReading;
 use App\Models\Node;
 use App\Models\SiteJob;
+use Illuminate\Database\DeadlockException;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Support\Facades\Http;
 use LogicException;
@@ -188,6 +189,46 @@ final class BrokenHubTest extends TestCase
             'a list that can’t be read whole proves no absence',
         );
         self::assertTrue($this->logged('One node of Hub can’t be read.'));
+    }
+
+    public function test_nodes_that_could_not_be_read_are_asked_for_until_they_were(): void
+    {
+        $restarted = ['epoch' => 'two'] + $this->page();
+        $this->answer(['*/v1/events*' => Http::response($restarted), '*/v1/nodes' => Http::response('busy', 503)]);
+        $this->listen();
+        self::assertTrue($this->hub->refresh()->nodes_due);
+
+        $this->answer(['*/v1/events*' => Http::response($restarted), '*/v1/nodes' => Http::response([
+            'epoch' => 'two', 'newest' => 5, 'nodes' => [['address' => 'NEW', 'protocol' => 'zigbee', 'role' => 'end', 'capabilities' => []]],
+        ])]);
+        $this->listen();
+        self::assertFalse($this->hub->refresh()->nodes_due);
+        self::assertTrue(Node::query()->where('address', 'NEW')->exists());
+        self::assertSame(Node::LEFT, $this->state());
+        $this->listen();
+        Http::assertSentCount(3);
+    }
+
+    public function test_a_hub_that_is_wrong_in_ever_new_ways_is_one_line_in_the_log(): void
+    {
+        $before = $this->siteJob()->logEntries()->count();
+        foreach (['{', '[]', Http::response(['error' => ['message' => 'One']], 401), Http::response(['error' => ['message' => 'Two']], 401)] as $answer) {
+            $this->answer(['*/v1/events*' => is_string($answer) ? Http::response($answer) : $answer]);
+            $this->listen();
+        }
+
+        self::assertSame($before + 1, $this->siteJob()->logEntries()->count());
+        self::assertSame('Two', $this->hub->refresh()->silent_because);
+    }
+
+    public function test_an_event_that_stood_in_anothers_way_is_not_set_aside(): void
+    {
+        $this->app->bind(OnDeviceLeft::class, static fn () => throw new DeadlockException('Deadlock found when trying to get lock'));
+        $this->answer(['*/v1/events*' => Http::response($this->page([$this->left(6)]))]);
+        $this->listen();
+
+        self::assertSame(0, GatewayEvent::query()->whereNotNull('set_aside')->count());
+        self::assertSame(5, $this->hub->refresh()->cursor, 'it is asked for again');
     }
 
     public function test_a_count_that_begins_anew_without_a_restart_is_followed(): void

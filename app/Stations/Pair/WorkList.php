@@ -23,9 +23,11 @@ final readonly class WorkList
     public static function of(JobSheet $sheet, array $putOff): self
     {
         $hub = $sheet->hubs === [] ? 'hub' : $sheet->hubs[0]->key();
+        $order = WorkOrder::of(PairingOrder::from($sheet->job->school), self::orderSlots($sheet), $hub);
+        $waiting = array_keys(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->waitsForHub()));
         $open = [];
         $byHand = [];
-        foreach (WorkOrder::of(PairingOrder::from($sheet->job->school), self::orderSlots($sheet), $hub) as $entry) {
+        foreach (WorkOrder::postponed($order, array_map(strval(...), $waiting), $putOff) as $entry) {
             $card = $sheet->cards[$entry->id];
             if ($card->isIn()) {
                 continue;
@@ -36,8 +38,6 @@ final readonly class WorkList
                 $byHand[] = $card;
             }
         }
-        $delay = static fn (array $one): array => [$one['card']->waitsForHub(), in_array($one['card']->key(), $putOff, true)];
-        usort($open, static fn (array $a, array $b): int => $delay($a) <=> $delay($b));
 
         return new self($open, $byHand);
     }

@@ -30,6 +30,23 @@ final readonly class WorkOrder
         return $school === PairingOrder::InPlace ? $order->inPlace() : $order->atBench();
     }
 
+    /**
+     * The same order with what can't be done now behind what can: last what waits for a hub that is silent, before that what
+     * somebody has put off.
+     *
+     * @param  list<OrderEntry>  $entries
+     * @param  list<string>  $waiting  ids
+     * @param  list<string>  $putOff  ids
+     * @return list<OrderEntry>
+     */
+    public static function postponed(array $entries, array $waiting, array $putOff): array
+    {
+        $delay = static fn (OrderEntry $entry): array => [in_array($entry->id, $waiting, true), in_array($entry->id, $putOff, true)];
+        usort($entries, static fn (OrderEntry $a, OrderEntry $b): int => $delay($a) <=> $delay($b));
+
+        return $entries;
+    }
+
     /** @return list<OrderEntry> */
     private function inPlace(): array
     {

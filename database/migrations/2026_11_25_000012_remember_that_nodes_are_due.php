@@ -1,0 +1,12 @@
+<?php
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration {
+    public function up(): void
+    {
+        Schema::table('gateways', static fn (Blueprint $table) => $table->boolean('nodes_due')->default(false));
+    }
+};
