@@ -7,7 +7,8 @@ use_instance() {
     INSTANCE=$1
     export VAR="$ROOT/var/$INSTANCE"
     local base=${KAVVEL_PORT:-8410}
-    case "$ROOT" in *[%\"\$]*) fail "Check Kavvel out into a folder without %, \" and \$ in its name; this one is $ROOT." ;; esac
+    # MariaDB's own script that makes a database can't cope with blanks, nor supervisor with %.
+    [[ $ROOT =~ ^[^[:space:]%\"\$]+$ ]] || fail "Check Kavvel out into a folder without blanks, %, \" and \$ in its name; this one is $ROOT."
     [[ $INSTANCE =~ ^[a-z]+$ ]] || fail "KAVVEL_INSTANCE: a name of small letters."
     [ "$INSTANCE" = test ] && base=${KAVVEL_TEST_PORT:-8430}
     WEB_PORT=$base
@@ -36,10 +37,10 @@ use_instance() {
     export KAVVEL_STANDIN_JOB="$ROOT/database/demo/lantern-house.json" KAVVEL_STANDIN_OVERLAY="$ROOT/database/demo/lantern-house.truth.json"
 }
 
-# Sockets live with the instance, or under the temporary folder where that path is too long for them or has blanks.
+# Sockets live with the instance, or under the temporary folder where that path is too long for them.
 use_sockets() {
     SOCKETS="$VAR/run"
-    [ ${#SOCKETS} -gt $SHORT_SOCKET ] || [[ $SOCKETS = *[[:space:]]* ]] || return 0
+    [ ${#SOCKETS} -gt $SHORT_SOCKET ] || return 0
     SOCKETS="${TMPDIR:-/tmp}/kavvel-$(printf '%s' "$VAR" | sha256sum | cut -c1-12)"
     mkdir -m 700 "$SOCKETS" 2>/dev/null || { [ -d "$SOCKETS" ] && [ ! -L "$SOCKETS" ] && [ -O "$SOCKETS" ]; } \
         || fail "$SOCKETS is not ours. Take it away, or check out Kavvel into a folder with a shorter name."
