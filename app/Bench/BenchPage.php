@@ -81,7 +81,8 @@ final readonly class BenchPage
     private function seen(Request $request): array
     {
         $seen = [];
-        preg_match_all('/\b(line|top|stage|side):([0-9a-f]{12})\b/', (string) $request->headers->get('Kavvel-Parts'), $parts, PREG_SET_ORDER);
+        $header = (string) $request->headers->get('Kavvel-Parts');
+        preg_match_all('/\b(line|top|stage|side):([0-9a-f]{12})\b/', $header, $parts, PREG_SET_ORDER);
         foreach ($parts as [, $name, $version]) {
             $seen[$name] = $version;
         }

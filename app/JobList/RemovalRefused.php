@@ -12,11 +12,11 @@ final class RemovalRefused extends Refused
 {
     public static function isNotArchived(SiteJob $job): self
     {
-        return new self('name', "{$job->name} is not in the archive. Archive it first; then it can be deleted for good.");
+        return new self('written', "{$job->name} is not in the archive. Archive it first; then it can be deleted for good.");
     }
 
     public static function isCalledOtherwise(SiteJob $job): self
     {
-        return new self('name', "Write “{$job->name}” to delete it for good. Nothing was deleted.");
+        return new self('written', "Write “{$job->name}” to delete it for good. Nothing was deleted.");
     }
 }

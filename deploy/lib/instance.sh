@@ -8,7 +8,8 @@ use_instance() {
     export VAR="$ROOT/var/$INSTANCE"
     local base=${KAVVEL_PORT:-8410}
     # MariaDB's own script that makes a database can't cope with blanks, nor supervisor with %.
-    [[ $ROOT =~ ^[^[:space:]%\"\$]+$ ]] || fail "Check Kavvel out into a folder without blanks, %, \" and \$ in its name; this one is $ROOT."
+    [[ $ROOT =~ ^[^[:space:]%\"\$]+$ ]] \
+        || fail "Check Kavvel out into a folder without blanks, %, \" and \$ in its name; this one is $ROOT."
     [[ $INSTANCE =~ ^[a-z]+$ ]] || fail "KAVVEL_INSTANCE: a name of small letters."
     [ "$INSTANCE" = test ] && base=${KAVVEL_TEST_PORT:-8430}
     WEB_PORT=$base

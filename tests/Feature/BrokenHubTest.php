@@ -199,7 +199,9 @@ final class BrokenHubTest extends TestCase
         self::assertTrue($this->hub->refresh()->nodes_due);
 
         $this->answer(['*/v1/events*' => Http::response($restarted), '*/v1/nodes' => Http::response([
-            'epoch' => 'two', 'newest' => 5, 'nodes' => [['address' => 'NEW', 'protocol' => 'zigbee', 'role' => 'end', 'capabilities' => []]],
+            'epoch' => 'two',
+            'newest' => 5,
+            'nodes' => [['address' => 'NEW', 'protocol' => 'zigbee', 'role' => 'end', 'capabilities' => []]],
         ])]);
         $this->listen();
         self::assertFalse($this->hub->refresh()->nodes_due);
@@ -212,7 +214,12 @@ final class BrokenHubTest extends TestCase
     public function test_a_hub_that_is_wrong_in_ever_new_ways_is_one_line_in_the_log(): void
     {
         $before = $this->siteJob()->logEntries()->count();
-        foreach (['{', '[]', Http::response(['error' => ['message' => 'One']], 401), Http::response(['error' => ['message' => 'Two']], 401)] as $answer) {
+        foreach ([
+            '{',
+            '[]',
+            Http::response(['error' => ['message' => 'One']], 401),
+            Http::response(['error' => ['message' => 'Two']], 401),
+        ] as $answer) {
             $this->answer(['*/v1/events*' => is_string($answer) ? Http::response($answer) : $answer]);
             $this->listen();
         }

@@ -155,7 +155,7 @@ final class JobFileTest extends TestCase
                 $this->get("/jobs/{$job->key}/{$page}")->assertOk();
             }
             $this->put("/jobs/{$job->key}/archive")->assertRedirect();
-            $this->delete("/jobs/{$job->key}", ['name' => $job->name])->assertRedirect('/jobs');
+            $this->delete("/jobs/{$job->key}", ['written' => $job->name])->assertRedirect('/jobs');
             self::assertNull($job->fresh(), $path);
         }
 

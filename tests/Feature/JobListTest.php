@@ -96,15 +96,15 @@ final class JobListTest extends TestCase
     {
         Storage::fake('local');
         Storage::disk('local')->put("packs/{$this->siteJob('calico-court')->id}/1.pdf", 'pack');
-        $this->htmx('DELETE', '/jobs/calico-court', ['name' => 'Flat 9B, Calico Court'])
+        $this->htmx('DELETE', '/jobs/calico-court', ['written' => 'Flat 9B, Calico Court'])
             ->assertStatus(422)
             ->assertSee('is not in the archive');
         $this->put('/jobs/calico-court/archive')->assertRedirect();
-        $this->get('/jobs')->assertSee('To delete it for good, write its name');
-        $this->htmx('DELETE', '/jobs/calico-court', ['name' => 'Calico Court'])->assertStatus(422)->assertSee('Nothing was deleted.');
-        $this->as('idris')->delete('/jobs/calico-court', ['name' => 'Flat 9B, Calico Court'])->assertNotFound();
+        $this->get('/jobs')->assertSee('Delete Flat 9B, Calico Court for good');
+        $this->htmx('DELETE', '/jobs/calico-court', ['written' => 'Calico Court'])->assertStatus(422)->assertSee('Nothing was deleted.');
+        $this->as('idris')->delete('/jobs/calico-court', ['written' => 'Flat 9B, Calico Court'])->assertNotFound();
         $id = $this->as('mara')->siteJob('calico-court')->id;
-        $this->delete('/jobs/calico-court', ['name' => 'Flat 9B, Calico Court'])->assertRedirect('/jobs');
+        $this->delete('/jobs/calico-court', ['written' => 'Flat 9B, Calico Court'])->assertRedirect('/jobs');
 
         self::assertSame(2, SiteJob::query()->count());
         self::assertSame(0, DB::table('slots')->where('site_job_id', $id)->count());

@@ -223,6 +223,18 @@ final class PairTest extends TestCase
         self::assertSame(AttemptState::Stopped, PairAttempt::query()->latest('id')->firstOrFail()->state);
     }
 
+    public function test_a_window_that_the_hub_does_not_close_says_so_with_the_way_out(): void
+    {
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);
+        $this->listen();
+        $this->gatewayIsAway();
+        $reference = JoinWindow::query()->value('reference');
+        $this->delete("/jobs/lantern-house/windows/{$reference}")->assertRedirect();
+        $this->get('/jobs/lantern-house/pair')->assertSee('The window was not closed.')->assertSee('Skip for now');
+        $this->post('/jobs/lantern-house/slots/hall-relay/put-off')->assertRedirect();
+        $this->get('/jobs/lantern-house/pair')->assertDontSee('The window was not closed.')->assertDontSee('Pair the ceiling relay');
+    }
+
     public function test_a_skipped_device_goes_to_the_end_and_the_window_closes(): void
     {
         $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay']);

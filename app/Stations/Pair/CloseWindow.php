@@ -25,8 +25,10 @@ final class CloseWindow extends HubCommand
 
     protected function refused(string $why): void
     {
-        $job = $this->window()->job()->firstOrFail();
-        app(Logbook::class)->write($job, Logbook::HUB, 'pair', "The window was not closed; it ends by the hub’s own clock. {$why}");
+        $window = $this->window();
+        $window->update(['reason' => mb_strimwidth($why, 0, 250, '…')]);
+        $line = "The window was not closed; it ends by the hub’s own clock. {$why}";
+        app(Logbook::class)->write($window->job()->firstOrFail(), Logbook::HUB, 'pair', $line);
     }
 
     private function window(): JoinWindow

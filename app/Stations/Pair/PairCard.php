@@ -41,6 +41,7 @@ final readonly class PairCard
             'secondsLeft' => $this->secondsLeft($sheet, $window),
             'attempt' => $attempt,
             'refusal' => $this->refusal($attempt),
+            'notClosed' => $window?->slot_id === $target->slot->id ? $window->reason : null,
             'phase' => $phase,
             'offer' => $offer === null ? null : $this->offer($work, $target, $offer),
             'cameBack' => $this->cameBack($sheet, $window, $attempt),

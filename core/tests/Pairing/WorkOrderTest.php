@@ -77,20 +77,25 @@ final class WorkOrderTest extends TestCase
     public function test_what_can_not_be_done_now_comes_behind_what_can(): void
     {
         $order = array_map(static fn (string $id): OrderEntry => new OrderEntry($id, ''), ['a', 'b', 'c', 'd', 'e', 'f']);
-        /**
-         * @param  list<string>  $waiting
-         * @param  list<string>  $putOff
-         */
-        $ids = static fn (array $waiting, array $putOff): string => implode('', array_map(
-            static fn (OrderEntry $entry): string => $entry->id,
-            WorkOrder::postponed($order, $waiting, $putOff),
-        ));
+        self::assertSame('abcdef', self::postponed($order, [], []));
+        self::assertSame('bdefac', self::postponed($order, [], ['c', 'a']), 'those that were put off keep their order');
+        self::assertSame('acefbd', self::postponed($order, ['d', 'b'], []));
+        self::assertSame(
+            'cefabd',
+            self::postponed($order, ['d', 'b'], ['a']),
+            'a device that was put off comes before one whose hub is silent',
+        );
+        self::assertSame('cefadb', self::postponed($order, ['d', 'b'], ['b', 'a']), 'and one that is both comes last');
+    }
 
-        self::assertSame('abcdef', $ids([], []));
-        self::assertSame('bdefac', $ids([], ['c', 'a']), 'those that were put off keep their order');
-        self::assertSame('acefbd', $ids(['d', 'b'], []));
-        self::assertSame('cefabd', $ids(['d', 'b'], ['a']), 'a device that was put off comes before one whose hub is silent');
-        self::assertSame('cefadb', $ids(['d', 'b'], ['b', 'a']), 'and one that is both comes last');
+    /**
+     * @param  list<OrderEntry>  $order
+     * @param  list<string>  $waiting
+     * @param  list<string>  $putOff
+     */
+    private static function postponed(array $order, array $waiting, array $putOff): string
+    {
+        return implode('', array_map(static fn (OrderEntry $entry): string => $entry->id, WorkOrder::postponed($order, $waiting, $putOff)));
     }
 
     public function test_each_entry_says_why(): void

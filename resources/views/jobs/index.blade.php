@@ -29,12 +29,20 @@
                 @can('lead', $job)
                 <x-form :action="route('jobs.archive.update', $job)" method="put">
                     <button class="btn small plain">Take {{ $job->name }} out</button></x-form>
-                <x-form :action="route('jobs.destroy', $job)" method="delete" class="flex gap-2 items-end">
-                    <label class="field"><span>To delete it for good, write its name</span>
-                        <input name="name" autocomplete="off" required></label>
-                    <button class="btn small plain mb-2.5">Delete {{ $job->name }}</button></x-form>
                 @endcan
             </li>
+            @can('lead', $job)
+            <li>
+                <details id="delete-{{ $job->key }}" class="w-full"><summary>Delete {{ $job->name }} for good</summary>
+                    <p class="quiet">With all that was recorded of it, and its packs. Only a backup brings it back.</p>
+                    <x-form :action="route('jobs.destroy', $job)" method="delete"
+                        class="grid md:grid-cols-[1fr_14rem] gap-x-4 items-end">
+                        <label class="field"><span>Write its name</span><input name="written" autocomplete="off" required></label>
+                        <button class="btn mb-2.5">Delete {{ $job->name }}</button>
+                    </x-form>
+                </details>
+            </li>
+            @endcan
             @endforeach
         </ul>
     </details>

@@ -27,6 +27,10 @@
         <span class="measure">{{ implode(', ', array_column($strangers, 'address')) }}</span>.
         Make sure that only one is waiting to be found.</p>
     @endif
+    @if ($notClosed !== null)
+    <p class="note danger" role="status">The window was not closed. {{ $notClosed }} It ends by the hub’s own clock; skip this device to
+        go on with another.</p>
+    @endif
     @if ($refusal !== null)
     <p class="note danger" role="status">The window did not open. {{ $refusal }}</p>
     @endif

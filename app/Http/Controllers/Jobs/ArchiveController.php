@@ -17,7 +17,7 @@ final class ArchiveController
     public function destroy(JobRequest $request, SiteJob $job, JobRemoval $removal): RedirectResponse
     {
         $name = $job->name;
-        $removal->remove($job, $request->string('name')->toString());
+        $removal->remove($job, $request->string('written')->toString());
 
         return redirect()->route('jobs.index', status: 303)->with('saved', "{$name} is deleted, with its packs.");
     }
