@@ -81,6 +81,18 @@ final class NameMeshTest extends TestCase
         self::assertSame(['Pantry freezer probe', null], [$this->slot('freezer')->name, $this->slot('freezer')->named_at]);
     }
 
+    public function test_a_name_that_is_kept_is_not_listed_as_one_to_come_as_well(): void
+    {
+        $this->gatewayIsAway();
+        $listed = static fn (string $page): int => substr_count($page, 'next=freezer');
+        $before = $listed((string) $this->get('/jobs/lantern-house/name?next=shelf-strip')->content());
+
+        $this->put('/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry freezer probe', 'lock_version' => 1])->assertRedirect();
+        $after = $this->get('/jobs/lantern-house/name?next=shelf-strip')->assertSee('Kept here, and not on the device');
+
+        self::assertSame($before, $listed((string) $after->content()));
+    }
+
     public function test_two_people_naming_one_slot_both_see_both_names(): void
     {
         $this->put('/jobs/lantern-house/slots/freezer/name', ['name' => 'Pantry freezer probe', 'lock_version' => 1])->assertRedirect();

@@ -68,10 +68,10 @@ final readonly class NameStation implements Station
     private function card(JobSheet $sheet, SlotCard $target, array $unnamed, bool $isWaiting): array
     {
         $names = JobNames::of($sheet);
-        $then = array_slice(array_values(array_filter(
-            $unnamed,
-            static fn (SlotCard $card): bool => $card->key() !== $target->key(),
-        )), 0, self::NEXT_SHOWN);
+        $others = array_values(array_filter($unnamed, static fn (SlotCard $card): bool => $card->key() !== $target->key()));
+        $kept = array_values(array_filter($others, static fn (SlotCard $card): bool => $card->slot->name_refused !== null));
+        $isNext = static fn (SlotCard $card): bool => $card->slot->name_refused === null;
+        $then = array_slice(array_values(array_filter($others, $isNext)), 0, self::NEXT_SHOWN);
 
         return [
             'target' => $target,
@@ -80,10 +80,7 @@ final readonly class NameStation implements Station
             'waiting' => $isWaiting,
             'unnamed' => count($unnamed),
             'then' => $then,
-            'kept' => array_values(array_filter(
-                $unnamed,
-                static fn (SlotCard $card): bool => $card->slot->name_refused !== null && $card->key() !== $target->key(),
-            )),
+            'kept' => $kept,
             'names' => $names->names(array_map(static fn (SlotCard $card): string => $card->key(), $then)),
         ];
     }

@@ -46,6 +46,13 @@ final class MeshNotesTest extends TestCase
         );
     }
 
+    public function test_a_sleepy_device_is_nobodys_parent(): void
+    {
+        $room = static fn (Role $role): int => (new Node('x', $role))->childCapacity();
+
+        self::assertSame([32, 10, 0], array_map($room, [Role::Root, Role::Router, Role::End]));
+    }
+
     public function test_a_zigbee_path_of_more_than_five_hops_is_noted(): void
     {
         $nodes = [new Node('hub', Role::Root)];

@@ -60,6 +60,13 @@ final class LinkBudgetTest extends TestCase
         self::assertFalse($isPessimistic(new Vec3(1, 4.5, 4), new Vec3(3, 4.5, 4)), 'it passes the door itself');
     }
 
+    public function test_sound_and_firm_are_accepted(): void
+    {
+        $accepted = array_filter(Margin::cases(), static fn (Margin $word): bool => $word->isAccepted());
+
+        self::assertSame([Margin::Firm, Margin::Sound], array_values($accepted));
+    }
+
     public function test_firm_begins_no_earlier_than_what_a_job_accepts(): void
     {
         self::assertSame(

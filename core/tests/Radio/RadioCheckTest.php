@@ -103,6 +103,18 @@ final class RadioCheckTest extends TestCase
             'The wall siren sends a value every 1.3 s: up to 4 % of the time on air',
             $this->texts(Region::Eu, [], $this->zwave(reporting: new Reporting(1.25, 1)))[0],
         );
+        self::assertStringContainsString(
+            'where 10 % is allowed at 433.92 MHz.',
+            $this->texts(Region::Eu, [], new Antenna(
+                'remote',
+                'gate remote',
+                new Vec3(0, 0, 1),
+                [Protocol::Rf433],
+                Transceiver::of(Protocol::Rf433),
+                null,
+                new Reporting(0.1, 9),
+            ))[0] ?? '',
+        );
         self::assertSame([], $this->texts(Region::Eu, [], $this->zwave(reporting: new Reporting(10, 2))), 'exactly at the limit');
         self::assertSame([], $this->texts(Region::Us, [], $this->zwave(Region::Us, reporting: new Reporting(1, 9))), 'no limit there');
     }
@@ -187,9 +199,12 @@ final class RadioCheckTest extends TestCase
         $longRange = Transceiver::longRange(Protocol::ZWave, Region::Us);
         $classic = Transceiver::of(Protocol::ZWave, Region::Us);
 
+        $european = Transceiver::longRange(Protocol::ZWave, Region::Eu);
+
         self::assertNotNull($longRange);
+        self::assertNotNull($european);
         self::assertSame([912.0, 14.0, -110.0], [$longRange->frequencyMHz, $longRange->txDbm, $longRange->sensitivityDbm]);
-        self::assertSame(864.4, Transceiver::longRange(Protocol::ZWave, Region::Eu)?->frequencyMHz);
+        self::assertSame([864.4, 14.0, -110.0], [$european->frequencyMHz, $european->txDbm, $european->sensitivityDbm]);
         self::assertNull(Transceiver::longRange(Protocol::ZWave, Region::Anz), 'no such band there');
         self::assertNotNull($classic);
         self::assertFalse($classic->hears($longRange));

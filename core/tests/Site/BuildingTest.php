@@ -93,6 +93,15 @@ final class BuildingTest extends TestCase
         )));
     }
 
+    public function test_a_point_of_a_wall_is_measured_from_its_first_end(): void
+    {
+        $wall = new Wall([1, 2], [4, 6], 0, 2.5, [], []);
+
+        self::assertEqualsWithDelta([1.0, 2.0], $wall->pointAt(0), 1e-9);
+        self::assertEqualsWithDelta([1.6, 2.8], $wall->pointAt(1), 1e-9);
+        self::assertEqualsWithDelta([4.0, 6.0], $wall->pointAt(5), 1e-9);
+    }
+
     public function test_a_ray_through_a_door_pays_the_door_and_not_the_wall(): void
     {
         $wall = new Wall(
