@@ -17,6 +17,7 @@ return [
             'prefix_indexes' => true,
             'strict' => true,
             'timezone' => '+00:00',
+            'use_db_after_connecting' => false,
             // One round trip a query instead of three; PDO quotes by the connection's own character set.
             'options' => [PDO::ATTR_EMULATE_PREPARES => true],
         ],

@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'driver' => env('SESSION_DRIVER', 'file'),
+    'driver' => env('SESSION_DRIVER', 'files'),
     'lifetime' => 720,
     'expire_on_close' => false,
     'encrypt' => false,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Console\PageBench;
 use App\Console\Prune;
+use App\Console\SharedClasses;
 use App\Gateway\Listener;
 use App\JobFiles\Importer;
 use App\Models\User;
@@ -49,6 +50,10 @@ Artisan::command('kavvel:bench', function (PageBench $bench): void {
     ], $bench->run((string) config('app.url')));
     $this->table(['page', 'ms, median', 'bare routes', 'queries', 'kB'], $rows);
 })->purpose('Holds each page against a bare signed-in route');
+
+Artisan::command('kavvel:shared-classes', function (SharedClasses $classes): void {
+    array_map($this->line(...), $classes->list());
+})->purpose('Lists the libraries’ classes that pages need, for `deploy/preload.php`');
 
 Artisan::command('kavvel:prune', function (Prune $prune): void {
     foreach ($prune->run() as $what => $count) {

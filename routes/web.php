@@ -12,6 +12,7 @@ use App\Http\Controllers\Name;
 use App\Http\Controllers\Pair;
 use App\Http\Controllers\Survey;
 use App\Http\Controllers\Vitals;
+use App\Http\Middleware\AnswerAtOnce;
 use App\Http\Middleware\ConfirmSave;
 use App\Http\Middleware\LeaveEndedSession;
 use App\Http\Middleware\TouchJob;
@@ -26,7 +27,8 @@ Route::middleware('guest')->controller(Account\SessionController::class)->group(
     Route::post('/sign-in', 'store');
 });
 
-Route::middleware(['auth', LeaveEndedSession::class, 'company', ConfirmSave::class, StoreOnce::class])->group(static function (): void {
+$signedIn = ['auth', LeaveEndedSession::class, 'company', AnswerAtOnce::class, ConfirmSave::class, StoreOnce::class];
+Route::middleware($signedIn)->group(static function (): void {
     Route::post('/sign-out', [Account\SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/bare', Account\BareController::class)->name('bare');
     Route::put('/keys', [Account\SingleKeysController::class, 'update'])->name('keys.update');

@@ -40,7 +40,10 @@ final readonly class KeptPages
         /** @var User $user */
         $user = $request->user();
         // What stands in the card has no part in what is made: only the others are left out where they were seen.
-        $address = [$job->id, $station, $user->role->value, $user->single_keys, $request->except('since'), Arr::except($seen, 'side')];
+        $address = [
+            $request->getSchemeAndHttpHost(), $job->id, $station, $user->role->value, $user->single_keys, $request->except('since'),
+            Arr::except($seen, 'side'),
+        ];
         $key = 'page.'.hash('xxh128', serialize($address));
         $version = $this->version($request, $job);
         $kept = Cache::get($key);

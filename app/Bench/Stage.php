@@ -20,7 +20,7 @@ final readonly class Stage
         $job = $bench->sheet->job;
 
         return Part::short(serialize([
-            $job->id, $job->plan_version, $job->acceptance_db, $bench->station, $bench->storey, $bench->open?->card->key(),
+            url('/'), $job->id, $job->plan_version, $job->acceptance_db, $bench->station, $bench->storey, $bench->open?->card->key(),
             $bench->current(),
             $bench->move->lens, $bench->move->legend, $bench->sheet->plan()->slots, $bench->sheet->plan()->hubs,
             array_map(static fn ($card): ?string => $card->slot->name, $bench->sheet->cards),
@@ -30,7 +30,7 @@ final readonly class Stage
     /** Laid out once for each version; the last of each page is kept. */
     public function part(Bench $bench, string $version): Part
     {
-        $key = "stage.{$bench->sheet->job->id}.{$bench->station}.{$bench->storey}";
+        $key = 'stage.'.url('/').".{$bench->sheet->job->id}.{$bench->station}.{$bench->storey}";
         $kept = Cache::get($key);
         if (! is_array($kept) || $kept['version'] !== $version) {
             $kept = ['version' => $version, 'html' => $this->render($bench)];

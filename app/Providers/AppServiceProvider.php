@@ -14,17 +14,21 @@ use App\Models\User;
 use App\Policies\SiteJobPolicy;
 use App\Radio\JudgeReading;
 use App\SignIn\SessionEra;
+use App\SignIn\SessionFiles;
 use App\Tenancy\CurrentCompany;
 use App\Vitals\Heartbeat;
 use App\Vitals\Part;
 use Illuminate\Auth\Events\Login;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
+use PDO;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -49,6 +53,10 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(CurrentCompany::class);
+        if (PHP_SAPI === 'fpm-fcgi') {
+            // A web worker keeps its connection for the next request; PDO rolls back what one left open.
+            config(['database.connections.mariadb.options.'.PDO::ATTR_PERSISTENT => true]);
+        }
     }
 
     public function boot(): void
@@ -62,6 +70,11 @@ final class AppServiceProvider extends ServiceProvider
         foreach (self::GATEWAY_EVENTS as $event => $handler) {
             Event::listen($event, $handler);
         }
+        Session::extend('files', static fn (Application $app): SessionFiles => new SessionFiles(
+            $app->make('files'),
+            (string) config('session.files'),
+            (int) config('session.lifetime'),
+        ));
         Event::listen(Login::class, static function (Login $login): void {
             if ($login->user instanceof User) {
                 SessionEra::begin(session()->driver(), $login->user);

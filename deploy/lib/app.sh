@@ -39,13 +39,14 @@ start_all() {
 start_app() {
     local fresh=no
     php artisan optimize:clear --quiet 2>/dev/null || rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE"
-    php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan view:cache --quiet
+    php artisan config:cache --quiet && php artisan event:cache --quiet && php artisan route:cache --quiet && php artisan view:cache --quiet
     [ "$(php artisan kavvel:is-empty)" = empty ] && fresh=yes
     # A first start that was cut off left half of its tables, and nothing of anybody's: it begins anew.
     [ "$fresh" = yes ] || [ -f "$VAR/run/demo.loading" ] || php artisan migrate --force --quiet \
         || fail "The database could not be brought up to date."
     [ "$fresh" = no ] && [ ! -f "$VAR/run/demo.loading" ] || load_demo
-    rm -f "$KAVVEL_BEATS"/*
+    php artisan kavvel:shared-classes >"$KAVVEL_SHARED_CLASSES" || rm -f "$KAVVEL_SHARED_CLASSES"
+    rm -f "$KAVVEL_BEATS"/* "$KAVVEL_STANDIN_STATE"/house.*
     begin 'app:*'
     wait_for "The stand-in" standin answers "http://127.0.0.1:$STANDIN_PORT/hands"
     wait_for "The web server" web answers "http://127.0.0.1:$WEB_PORT/up"

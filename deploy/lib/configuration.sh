@@ -24,7 +24,7 @@ programs() {
 --bind-address=127.0.0.1 --port=$DB_PORT --pid-file=$VAR/run/mariadbd.pid --init-file=$VAR/run/init.sql \
 --innodb-flush-log-at-trx-commit=1 --skip-name-resolve --innodb-buffer-pool-size=64M"
     program standin QUIT 10 "$fpm -y $VAR/run/standin.conf"
-    program web QUIT 15 "$fpm -y $VAR/run/web.conf"
+    program web QUIT 15 "$fpm -y $VAR/run/web.conf -d opcache.preload=$ROOT/deploy/preload.php $(as_root "-d opcache.preload_user=root")"
     program nginx QUIT 10 "nginx -c $VAR/run/nginx.conf"
     program gateway TERM 10 "$php gateway:listen"
     program commands TERM 20 "$php queue:work commands --queue=commands --sleep=0.1 --timeout=15"

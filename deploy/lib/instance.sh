@@ -27,6 +27,7 @@ use_instance() {
     export APP_ENV=production APP_DEBUG=false APP_URL="http://127.0.0.1:$WEB_PORT"
     export DB_PORT DB_SOCKET="$SOCKETS/db.sock" DB_DATABASE=kavvel DB_USERNAME=kavvel
     [ "$INSTANCE" = test ] && export DB_DATABASE=kavvel_test
+    export KAVVEL_SHARED_CLASSES="$VAR/run/shared-classes"
     export KAVVEL_STORAGE="$VAR/storage" KAVVEL_BEATS="$VAR/storage/beats"
     export KAVVEL_TIME_ZONE="${KAVVEL_TIME_ZONE:-$(machine_time_zone)}"
     [ ! -d /usr/share/zoneinfo ] || [ -f "/usr/share/zoneinfo/$KAVVEL_TIME_ZONE" ] \

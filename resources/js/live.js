@@ -7,6 +7,8 @@ const CALM_MS = 5000;
 // A click follows the finger that came up, a little later.
 const CLICK_MS = 50;
 let isAsking = false;
+// How many times as long as usual to wait: the server says so when many are waiting.
+let patience = 1;
 
 // A finger that is down on a piece must find it there when it comes up.
 let touched = null;
@@ -74,6 +76,7 @@ async function ask() {
             return;
         }
         answered();
+        patience = Number(response.headers.get('Kavvel-Patience')) || 1;
         if (response.status === 401 || response.status === 419) {
             window.location.assign(response.headers.get('HX-Redirect') ?? '/sign-in');
         } else if (response.status === 200) {
@@ -105,7 +108,7 @@ export function followLive() {
         setTimeout(async () => {
             await ask();
             next();
-        }, isBusy ? BUSY_MS : CALM_MS);
+        }, patience * (isBusy ? BUSY_MS : CALM_MS));
     };
     next();
     document.addEventListener('visibilitychange', () => ask());

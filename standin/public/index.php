@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Kavvel\Standin\Hands\HandsPage;
-use Kavvel\Standin\House\House;
+use Kavvel\Standin\House\KeptHouse;
 use Kavvel\Standin\Link\GatewayApi;
 use Kavvel\Standin\Time\HandLog;
 
@@ -14,11 +14,12 @@ if (in_array($path, ['/hands.css', '/hands.js'], true)) {
 
 require __DIR__.'/../autoload.php';
 
-$house = House::read(
+$folder = (string) getenv('KAVVEL_STANDIN_STATE');
+$house = (new KeptHouse($folder))->of(
     (string) file_get_contents((string) getenv('KAVVEL_STANDIN_JOB')),
     (string) file_get_contents((string) getenv('KAVVEL_STANDIN_OVERLAY')),
 );
-$log = new HandLog((string) getenv('KAVVEL_STANDIN_STATE'));
+$log = new HandLog($folder);
 $method = (string) $_SERVER['REQUEST_METHOD'];
 
 if (str_starts_with($path, '/v1/')) {

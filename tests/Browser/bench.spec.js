@@ -193,6 +193,43 @@ test('a note is written down once, even when it is sent twice', async ({ page })
     await expect(log.getByText(text), 'once from the form, once from its four twins').toHaveCount(2);
 });
 
+test('the logbook shows the latest, and earlier entries when they are asked for', async ({ page }) => {
+    const barn = '/jobs/hollin-barn';
+    await page.goto(`${barn}/pair`);
+    const token = await page.locator('[name="_token"]').first().inputValue();
+    for (let note = 1; note <= 45; note++) {
+        await page.request.post(`${barn}/logbook`, { form: { _token: token, text: `Beam ${note} looked at.` } });
+    }
+    await page.getByRole('link', { name: /^Log/ }).click();
+    const log = page.getByRole('dialog', { name: 'Logbook' });
+    await expect(log.getByText('Beam 45 looked at.')).toBeVisible();
+    await expect(log.getByText('Beam 5 looked at.')).toHaveCount(0);
+    await log.getByRole('link', { name: 'Earlier' }).click();
+    await expect(log.getByText('Beam 5 looked at.')).toHaveCount(1);
+    await expect(log.getByText('Beam 45 looked at.')).toHaveCount(1);
+    await expectAccessible(page);
+});
+
+test('a page asks seldom while the server has many to answer', async ({ page }) => {
+    const asked = [];
+    await page.clock.install();
+    await page.route(/[?&]since=/, (route) => {
+        asked.push(route.request().url());
+        return route.fulfill({ status: 204, headers: { 'Kavvel-Patience': '3' } });
+    });
+    await page.goto(`${JOB}/hand-over`);
+    const first = page.waitForResponse(/[?&]since=/);
+    await page.clock.runFor(5_000);
+    await (await first).finished();
+    await page.evaluate(() => new Promise((done) => { queueMicrotask(done); }));
+    await page.clock.runFor(14_000);
+    expect(asked).toHaveLength(1);
+    const second = page.waitForResponse(/[?&]since=/);
+    await page.clock.runFor(2_000);
+    await second;
+    expect(asked).toHaveLength(2);
+});
+
 test('two people who edit one slot both see both values', async ({ page, browser }) => {
     const other = await (await browser.newContext()).newPage();
     await signIn(other, 'idris');
@@ -225,9 +262,19 @@ test('a form keeps its values while the server is away, and sending again is saf
     await expect(page.getByLabel('The answer')).toHaveValue('Breaker 12, behind the device at the board.');
     await expect(page.locator('.plan')).toBeVisible();
     await context.setOffline(false);
+    const sent = [];
+    page.on('request', (request) => {
+        if (!/[?&]since=/.test(request.url())) sent.push(request.method());
+    });
     await page.getByRole('button', { name: 'Note the answer' }).click();
     await expect(page.locator('#banner')).toBeHidden();
     await expect(page.getByRole('heading', { name: /^Ask Pell/ })).toBeHidden();
+    await expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible();
+    expect(sent, 'one way there and back').toEqual(['POST']);
+    await expect(page).toHaveURL(/\/survey$/);
+    await page.reload();
+    await expect(page.getByRole('heading', { name: /^Ask Pell/ })).toBeHidden();
+    await expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toHaveCount(0);
 });
 
 test('the hub is plainly away, and plainly back', async ({ page, context }) => {

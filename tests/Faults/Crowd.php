@@ -19,6 +19,12 @@ final class Crowd
 
     private const ACT_SECONDS = 10.0;
 
+    /** They come one after another, within this; what one waits is counted when all are there */
+    private const COMING_SECONDS = 15.0;
+
+    /** Between two looks at who has an answer: this program is not to take the time that it measures */
+    private const LOOK_MICROSECONDS = 2_000;
+
     private readonly CurlMultiHandler $handler;
 
     /** @var list<float> milliseconds */
@@ -30,7 +36,12 @@ final class Crowd
     /** @var array<string, int> what went wrong, and how often */
     public array $errors = [];
 
+    /** @var list<float> what the server asked of those who polled: 1, or longer pauses where many were waiting */
+    public array $patience = [];
+
     private int $underWay = 0;
+
+    private bool $isComplete = false;
 
     /** @param list<string> $jobs keys; people are spread over them */
     public function __construct(private readonly array $jobs)
@@ -41,8 +52,10 @@ final class Crowd
     /** @param float $pace how many times as fast as people are */
     public function work(int $people, float $seconds, float $pace = 1.0): void
     {
-        $persons = $this->persons($people);
+        $coming = $people === 1 ? 0.0 : self::COMING_SECONDS;
+        $persons = $this->persons($people, $coming);
         $start = microtime(true);
+        $seconds += $coming;
         while (microtime(true) - $start < $seconds || $this->underWay > 0) {
             $now = microtime(true);
             foreach ($persons as $person) {
@@ -51,14 +64,15 @@ final class Crowd
                 }
                 if ($now >= $person->actAt) {
                     $person->actAt = $now + self::ACT_SECONDS / $pace;
-                    $this->send($person, true);
+                    $this->send($person, true, $pace);
                 } elseif ($now >= $person->pollAt) {
-                    $person->pollAt = $now + self::POLL_SECONDS / $pace;
-                    $this->send($person, false);
+                    $this->send($person, false, $pace);
                 }
             }
+            $this->isComplete = $now - $start >= $coming;
             $this->handler->tick();
             Utils::queue()->run();
+            usleep(self::LOOK_MICROSECONDS);
         }
     }
 
@@ -70,21 +84,29 @@ final class Crowd
         return $values === [] ? 0.0 : $values[(int) floor(0.95 * (count($values) - 1))];
     }
 
-    private function send(Person $person, bool $isAction): void
+    private function send(Person $person, bool $isAction, float $pace): void
     {
         $start = hrtime(true);
+        $isCounted = $this->isComplete;
         $person->isBusy = true;
         $this->underWay++;
-        $done = function (mixed $answer) use ($person, $isAction, $start): void {
+        $done = function (mixed $answer) use ($person, $isAction, $isCounted, $start, $pace): void {
             $person->isBusy = false;
             $this->underWay--;
+            if (! $isAction) {
+                $patience = $answer instanceof ResponseInterface ? (float) $answer->getHeaderLine('Kavvel-Patience') : 1.0;
+                $this->patience[] = $patience;
+                $person->pollAt = microtime(true) + $patience * self::POLL_SECONDS / $pace;
+            }
             $status = $answer instanceof ResponseInterface ? "status {$answer->getStatusCode()}" : 'no answer';
             if (! in_array($status, ['status 200', 'status 204'], true)) {
                 $this->errors[$status] = ($this->errors[$status] ?? 0) + 1;
 
                 return;
             }
-            $isAction ? $this->actions[] = (hrtime(true) - $start) / 1e6 : $this->polls[] = (hrtime(true) - $start) / 1e6;
+            if ($isCounted) {
+                $isAction ? $this->actions[] = (hrtime(true) - $start) / 1e6 : $this->polls[] = (hrtime(true) - $start) / 1e6;
+            }
             $person->sees((string) $answer->getBody());
         };
         $question = $isAction ? $this->note($person) : $this->poll($person);
@@ -107,7 +129,7 @@ final class Crowd
     }
 
     /** @return list<Person> signed in, each with a page open */
-    private function persons(int $people): array
+    private function persons(int $people, float $coming): array
     {
         $stack = HandlerStack::create($this->handler);
         $signedIn = Instance::signedIn();
@@ -124,8 +146,8 @@ final class Crowd
                 $job,
                 Instance::token($page),
                 $page,
-                $number / $people * self::POLL_SECONDS,
-                $number / $people * self::ACT_SECONDS,
+                $number / $people * max($coming, self::POLL_SECONDS),
+                $number / $people * max($coming, self::ACT_SECONDS),
             );
         }
 

@@ -6,7 +6,10 @@ namespace Tests\Faults;
 
 use PHPUnit\Framework\TestCase;
 
-/** Many people at once: nobody is refused and nothing breaks; how long they wait is printed as a multiple of what one waits. */
+/**
+ * Many people at once: nobody is refused and nothing breaks; how long they wait, once all are there, is printed as a
+ * multiple of what one person waits.
+ */
 final class LoadTest extends TestCase
 {
     /** @var array{float, float} p95 of polls and of actions of one person alone, in ms */
@@ -59,11 +62,12 @@ final class LoadTest extends TestCase
         Figures::note(
             sprintf('%d people on %d jobs, at %d times their pace', $people, count($jobs), $pace),
             sprintf(
-                '%d polls, p95 %.1f x; %d actions, p95 %.1f x',
+                '%d polls, p95 %.1f x; %d actions, p95 %.1f x; pages were asked to wait %.1f times as long as usual',
                 count($crowd->polls),
                 Crowd::p95($crowd->polls) / self::$idle[0],
                 count($crowd->actions),
                 Crowd::p95($crowd->actions) / self::$idle[1],
+                array_sum($crowd->patience) / max(1, count($crowd->patience)),
             ),
         );
     }

@@ -65,6 +65,14 @@ final class BenchPageTest extends TestCase
         $this->as('wren')->get(self::PAGE)->assertSee('Sign out Wren')->assertDontSee('Change the rules of this job');
     }
 
+    public function test_a_page_kept_for_one_name_of_the_server_is_not_shown_under_another(): void
+    {
+        config(['kavvel.hosts' => ['localhost', 'bench.example']]);
+        $this->get('http://localhost'.self::PAGE)->assertSee('href="http://localhost/jobs/lantern-house', false);
+        $this->get('http://bench.example'.self::PAGE)->assertSee('href="http://bench.example/jobs/lantern-house', false)
+            ->assertDontSee('http://localhost/', false);
+    }
+
     public function test_two_who_may_see_the_same_share_what_was_made_but_for_name_and_keys(): void
     {
         $this->user('wren')->update(['role' => 'lead']);

@@ -82,7 +82,7 @@ final class ReliabilityTest extends TestCase
         $answer = fn (string $text) => $this->htmx('PUT', '/jobs/lantern-house/questions/bath-heater', [
             'answer' => $text, 'lock_version' => 1,
         ]);
-        $answer('Breaker 9.')->assertStatus(303);
+        $answer('Breaker 9.')->assertOk();
         $answer('Breaker 12.')->assertStatus(409)->assertSee('Breaker 9.')->assertSee('Breaker 12.');
     }
 

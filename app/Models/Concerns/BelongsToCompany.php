@@ -11,6 +11,8 @@ use Illuminate\Database\Eloquent\Model;
 /** Only the current company's records are seen, and new ones belong to it. */
 trait BelongsToCompany
 {
+    use BootsByName;
+
     public static function bootBelongsToCompany(): void
     {
         static::addGlobalScope('company', static function (Builder $query): void {

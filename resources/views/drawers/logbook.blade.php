@@ -7,9 +7,14 @@
     @endcan
     <ul class="rows">
         @foreach ($entries as $entry)
+        @php($at = $entry->at)
         <li><span>{{ $entry->text }}
-            <time datetime="{{ $entry->at->toIso8601String() }}">{{ $entry->at->onSite()->format('j M, H:i') }} · {{ $entry->by }}</time>
+            <time datetime="{{ $at->toIso8601String() }}">{{ $at->onSite()->format('j M, H:i') }} · {{ $entry->by }}</time>
         </span></li>
         @endforeach
+        @if ($earlier !== null)
+        <li><a class="btn" href="{{ $earlier }}" hx-get="{{ $earlier }}" hx-target="closest li" hx-select=".rows > li"
+            hx-swap="outerHTML">Earlier</a></li>
+        @endif
     </ul>
 </x-drawer>

@@ -8,17 +8,27 @@ use App\Http\Requests\Bench\NoteRequest;
 use App\Logbook\Logbook;
 use App\Models\SiteJob;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 final class LogbookController
 {
-    private const SHOWN = 200;
+    private const SHOWN = 40;
 
-    public function index(SiteJob $job): View
+    public function index(Request $request, SiteJob $job): View
     {
+        $latest = $job->logEntries()->latest('at')->latest('id')->limit(self::SHOWN + 1);
+        $before = $job->logEntries()->find($request->integer('before'));
+        if ($before !== null) {
+            $latest->whereRowValues(['at', 'id'], '<', [$before->getRawOriginal('at'), $before->id]);
+        }
+        $entries = $latest->get();
+        $shown = $entries->take(self::SHOWN);
+
         return view('drawers.logbook', [
             'job' => $job,
-            'entries' => $job->logEntries()->latest('at')->latest('id')->limit(self::SHOWN)->get(),
+            'entries' => $shown,
+            'earlier' => $entries->count() > self::SHOWN ? route('jobs.logbook', [$job, 'before' => $shown->last()?->id]) : null,
         ]);
     }
 
