@@ -20,7 +20,7 @@ final class Crowd
     private const ACT_SECONDS = 10.0;
 
     /** They come one after another, within this; what one waits is counted when all are there */
-    private const COMING_SECONDS = 15.0;
+    private const COMING_SECONDS = 20.0;
 
     /** Between two looks at who has an answer: this program is not to take the time that it measures */
     private const LOOK_MICROSECONDS = 2_000;
@@ -53,8 +53,12 @@ final class Crowd
     public function work(int $people, float $seconds, float $pace = 1.0): void
     {
         $coming = $people === 1 ? 0.0 : self::COMING_SECONDS;
-        $persons = $this->persons($people, $coming);
+        $persons = $this->persons($people);
         $start = microtime(true);
+        foreach ($persons as $number => $person) {
+            $place = $number / $people;
+            $person->begins($start + $place * max($coming, self::POLL_SECONDS), $start + $place * max($coming, self::ACT_SECONDS));
+        }
         $seconds += $coming;
         while (microtime(true) - $start < $seconds || $this->underWay > 0) {
             $now = microtime(true);
@@ -129,7 +133,7 @@ final class Crowd
     }
 
     /** @return list<Person> signed in, each with a page open */
-    private function persons(int $people, float $coming): array
+    private function persons(int $people): array
     {
         $stack = HandlerStack::create($this->handler);
         $signedIn = Instance::signedIn();
@@ -141,14 +145,7 @@ final class Crowd
                 'http_errors' => false, 'allow_redirects' => ['strict' => false],
             ]);
             $page = (string) $signedIn->get("/jobs/{$job}/pair")->getBody();
-            $persons[] = new Person(
-                $client,
-                $job,
-                Instance::token($page),
-                $page,
-                $number / $people * max($coming, self::POLL_SECONDS),
-                $number / $people * max($coming, self::ACT_SECONDS),
-            );
+            $persons[] = new Person($client, $job, Instance::token($page), $page);
         }
 
         return $persons;

@@ -16,21 +16,24 @@ final class Person
     /** What of the page is on screen, as it is asked for */
     public string $parts = '';
 
-    public float $pollAt;
+    /** Seconds on the clock; given when the work begins */
+    public float $pollAt = 0.0;
 
-    public float $actAt;
+    public float $actAt = 0.0;
 
     public function __construct(
         public readonly Client $client,
         public readonly string $job,
         public readonly string $token,
         string $page,
-        float $pollIn,
-        float $actIn,
     ) {
-        $this->pollAt = microtime(true) + $pollIn;
-        $this->actAt = microtime(true) + $actIn;
         $this->sees($page);
+    }
+
+    public function begins(float $pollAt, float $actAt): void
+    {
+        $this->pollAt = $pollAt;
+        $this->actAt = $actAt;
     }
 
     /** What a page or a poll has brought. */
