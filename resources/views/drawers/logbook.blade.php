@@ -13,7 +13,7 @@
         </span></li>
         @endforeach
         @if ($earlier !== null)
-        <li><a class="btn" href="{{ $earlier }}" hx-get="{{ $earlier }}" hx-target="closest li" hx-select=".rows > li"
+        <li class="!py-3"><a class="btn" href="{{ $earlier }}" hx-get="{{ $earlier }}" hx-target="closest li" hx-select=".rows > li"
             hx-swap="outerHTML">Earlier</a></li>
         @endif
     </ul>
