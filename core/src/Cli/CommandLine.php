@@ -12,11 +12,16 @@ final readonly class CommandLine
 {
     private const VERBS = [
         'battery' => BatteryVerb::class,
+        'cables' => CablesVerb::class,
+        'channels' => ChannelsVerb::class,
+        'forecast' => ForecastVerb::class,
         'link' => LinkVerb::class,
         'mesh' => MeshVerb::class,
         'names' => NamesVerb::class,
         'order' => OrderVerb::class,
+        'place' => PlaceVerb::class,
         'presses' => PressesVerb::class,
+        'sun' => SunVerb::class,
     ];
 
     private const JSON = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION;

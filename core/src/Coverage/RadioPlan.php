@@ -12,31 +12,37 @@ use Kavvel\Core\Radio\Clutter;
 use Kavvel\Core\Radio\LinkBudget;
 use Kavvel\Core\Radio\LinkForecast;
 use Kavvel\Core\Site\Building;
+use Kavvel\Core\Site\Sectors;
 
 /** Links that a building lets its radios have: every one is the straight line between two ends. */
 final readonly class RadioPlan
 {
-    private LinkBudget $budget;
-
-    public function __construct(Building $building, Clutter $clutter)
-    {
-        $this->budget = new LinkBudget($building, $clutter);
-    }
+    public function __construct(private Building $building, private Clutter $clutter) {}
 
     public function forecast(RadioEnd $from, RadioEnd $to): LinkForecast
     {
-        return $this->budget->forecast($from->position, $to->position, $from->radio, $to->radio, $from->mountingDb + $to->mountingDb);
+        return $this->through($this->building, $from, $to);
     }
 
-    /** Both directions pass the same walls; they differ by transmit power and sensitivity. */
     public function link(RadioEnd $a, RadioEnd $b): Link
     {
-        $there = $this->forecast($a, $b);
-        $back = $there->marginDb
-            + ($b->radio->txDbm - $a->radio->txDbm)
-            + ($b->radio->sensitivityDbm - $a->radio->sensitivityDbm);
+        return $this->bothWays($a, $b, $this->building);
+    }
 
-        return new Link($a->key, $b->key, $there->marginDb, $back);
+    /**
+     * The same to many: only the walls that stand in each one's direction are looked at.
+     *
+     * @param  list<RadioEnd>  $others
+     * @return list<Link>
+     */
+    public function links(RadioEnd $from, array $others): array
+    {
+        $sectors = new Sectors($this->building, $from->position);
+
+        return array_map(
+            fn (RadioEnd $other): Link => $this->bothWays($from, $other, $sectors->towards($other->position)),
+            $others,
+        );
     }
 
     /**
@@ -56,5 +62,23 @@ final readonly class RadioPlan
         }
 
         return new Graph($protocol, array_map(static fn (RadioEnd $end) => $end->asNode(), $ends), $links, $root);
+    }
+
+    private function through(Building $building, RadioEnd $from, RadioEnd $to): LinkForecast
+    {
+        $mountingDb = $from->mountingDb + $to->mountingDb;
+
+        return (new LinkBudget($building, $this->clutter))->forecast($from->position, $to->position, $from->radio, $to->radio, $mountingDb);
+    }
+
+    /** Both directions pass the same walls; they differ by transmit power and sensitivity. */
+    private function bothWays(RadioEnd $a, RadioEnd $b, Building $building): Link
+    {
+        $there = $this->through($building, $a, $b);
+        $back = $there->marginDb
+            + ($b->radio->txDbm - $a->radio->txDbm)
+            + ($b->radio->sensitivityDbm - $a->radio->sensitivityDbm);
+
+        return new Link($a->key, $b->key, $there->marginDb, $back);
     }
 }

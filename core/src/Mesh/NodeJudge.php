@@ -4,17 +4,12 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Mesh;
 
-use Kavvel\Core\Radio\Margin;
-
 /** Judges each device of a network: its path, the paths that stay when a relay goes, and the verdict. */
 final readonly class NodeJudge
 {
     private Dominators $acceptedPath;
 
-    private Dominators $thinPath;
-
-    /** @var array<int, int> hops of the shortest accepted path, by node number */
-    private array $acceptedHops;
+    private Verdicts $verdicts;
 
     public function __construct(
         private Graph $graph,
@@ -23,8 +18,7 @@ final readonly class NodeJudge
         private float $acceptanceDb,
     ) {
         $this->acceptedPath = Dominators::of($graph, $acceptanceDb, false);
-        $this->thinPath = Dominators::of($graph, Margin::THIN_DB, true);
-        $this->acceptedHops = $this->shortestAccepted();
+        $this->verdicts = new Verdicts($graph, $routing, $acceptanceDb);
     }
 
     /** @return list<NodeJudgement> in the order of the graph, without the root */
@@ -43,9 +37,6 @@ final readonly class NodeJudge
     private function judgement(int $number, Node $node): NodeJudgement
     {
         $route = $this->routing->routes[$number] ?? null;
-        $limit = $this->graph->rule->mostHops();
-        $tooFar = $limit !== null && ($this->acceptedHops[$number] ?? 0) > $limit;
-        $accepted = $tooFar ? 0 : $this->acceptedPath->disjointPaths($number);
 
         return new NodeJudgement(
             $node->id,
@@ -54,14 +45,9 @@ final readonly class NodeJudge
             $route?->cost,
             $route?->weakestDb,
             $this->anyPath->disjointPaths($number),
-            $accepted,
+            $this->verdicts->hasAcceptedPath($number) ? $this->acceptedPath->disjointPaths($number) : 0,
             $this->possibleParents($number),
-            match (true) {
-                $route === null => Verdict::Lost,
-                $accepted >= 1 => Verdict::Accepted,
-                $this->thinPath->reaches($number) => Verdict::Thin,
-                default => Verdict::Lost,
-            },
+            $this->verdicts->on($number),
         );
     }
 
@@ -78,26 +64,5 @@ final readonly class NodeJudge
         sort($parents);
 
         return array_map(fn (int $parent): string => $this->graph->nodes[$parent]->id, $parents);
-    }
-
-    /** @return array<int, int> */
-    private function shortestAccepted(): array
-    {
-        $hops = [$this->graph->root => 0];
-        $queue = [$this->graph->root];
-        for ($at = 0; isset($queue[$at]); $at++) {
-            $node = $queue[$at];
-            if (! $this->graph->carries($node, false)) {
-                continue;
-            }
-            foreach ($this->graph->neighbours[$node] as [$other, $margin]) {
-                if ($margin >= $this->acceptanceDb && ! isset($hops[$other])) {
-                    $hops[$other] = $hops[$node] + 1;
-                    $queue[] = $other;
-                }
-            }
-        }
-
-        return $hops;
     }
 }
