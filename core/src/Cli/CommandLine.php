@@ -21,6 +21,7 @@ final readonly class CommandLine
         'order' => OrderVerb::class,
         'place' => PlaceVerb::class,
         'presses' => PressesVerb::class,
+        'relays' => RelaysVerb::class,
         'sun' => SunVerb::class,
     ];
 

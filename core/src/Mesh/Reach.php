@@ -10,8 +10,11 @@ final readonly class Reach
     /** @param array<int, int> $hops by node number; those without such a path are missing */
     private function __construct(public array $hops) {}
 
-    /** @param bool $overRemovable whether relays that can vanish may stand on a path */
-    public static function of(Graph $graph, float $leastDb, bool $overRemovable): self
+    /**
+     * @param  bool  $overRemovable  whether relays that can vanish may stand on a path
+     * @param  array<int, true>  $without  nodes that are not there
+     */
+    public static function of(Graph $graph, float $leastDb, bool $overRemovable, array $without = []): self
     {
         $hops = [$graph->root => 0];
         $queue = [$graph->root];
@@ -21,7 +24,7 @@ final readonly class Reach
                 continue;
             }
             foreach ($graph->neighbours[$node] as [$other, $margin]) {
-                if ($margin >= $leastDb && ! isset($hops[$other])) {
+                if ($margin >= $leastDb && ! isset($hops[$other]) && ! isset($without[$other])) {
                     $hops[$other] = $hops[$node] + 1;
                     $queue[] = $other;
                 }

@@ -14,12 +14,13 @@ final readonly class Routing
      */
     private function __construct(private Graph $graph, public array $routes, private array $span) {}
 
-    public static function of(Graph $graph): self
+    /** @param array<int, true> $without nodes that are not there */
+    public static function of(Graph $graph, array $without = []): self
     {
         $queue = new RouteQueue;
         $queue->insert([Route::atRoot($graph->root), $graph->root]);
 
-        $routes = self::settle($graph, $queue, null, null);
+        $routes = self::settle($graph, $queue, $without, null);
 
         return new self($graph, $routes, self::walk($graph->root, $routes));
     }
@@ -75,7 +76,7 @@ final readonly class Routing
                 }
             }
         }
-        $kept = self::settle($this->graph, $queue, $router, $open);
+        $kept = self::settle($this->graph, $queue, [$router => true], $open);
 
         return array_values(array_filter($below, static fn (int $node): bool => ! isset($kept[$node])));
     }
@@ -83,10 +84,11 @@ final readonly class Routing
     /**
      * Dijkstra with a composite key.
      *
+     * @param  array<int, true>  $without  nodes that are not there
      * @param  array<int, true>|null  $only  nodes that may be settled; null: all
      * @return array<int, Route>
      */
-    private static function settle(Graph $graph, RouteQueue $queue, ?int $without, ?array $only): array
+    private static function settle(Graph $graph, RouteQueue $queue, array $without, ?array $only): array
     {
         $settled = [];
         $best = [];
@@ -100,7 +102,7 @@ final readonly class Routing
                 continue;
             }
             foreach ($graph->neighbours[$node] as [$other, $margin]) {
-                if ($other === $without || isset($settled[$other]) || ($only !== null && ! isset($only[$other]))) {
+                if (isset($without[$other]) || isset($settled[$other]) || ($only !== null && ! isset($only[$other]))) {
                     continue;
                 }
                 $cost = $graph->rule->linkCost($margin);

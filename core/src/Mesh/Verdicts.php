@@ -13,10 +13,11 @@ final readonly class Verdicts
 
     private Reach $thin;
 
-    public function __construct(private Graph $graph, private Routing $routing, float $acceptanceDb)
+    /** @param array<int, true> $without nodes that are not there, as the routing has it */
+    public function __construct(private Graph $graph, private Routing $routing, float $acceptanceDb, array $without = [])
     {
-        $this->accepted = Reach::of($graph, $acceptanceDb, false);
-        $this->thin = Reach::of($graph, Margin::THIN_DB, true);
+        $this->accepted = Reach::of($graph, $acceptanceDb, false, $without);
+        $this->thin = Reach::of($graph, Margin::THIN_DB, true, $without);
     }
 
     /** A path whose links are all accepted, over relays that stay, no longer than the protocol allows. */

@@ -16,6 +16,17 @@ final class SurveyVerbsTest extends TestCase
 
     private const SUN = ['latitude' => 57.1, 'longitude' => -3.4, 'date' => '2026-06-21', 'offsetMinutes' => 60];
 
+    private const RELAYS = [
+        'protocol' => 'zigbee', 'root' => 'hub', 'acceptanceDb' => 12,
+        'nodes' => [['id' => 'hub', 'role' => 'root'], ['id' => 'lamp', 'role' => 'end'], ['id' => 'shed', 'role' => 'end']],
+        'links' => [['a' => 'hub', 'b' => 'lamp', 'marginDb' => 8]],
+        'candidates' => ['p2', 'p1'],
+        'candidateLinks' => [
+            ['a' => 'hub', 'b' => 'p1', 'marginDb' => 20], ['a' => 'p1', 'b' => 'lamp', 'marginDb' => 14],
+            ['a' => 'hub', 'b' => 'p2', 'marginDb' => 20], ['a' => 'p2', 'b' => 'lamp', 'marginDb' => 14],
+        ],
+    ];
+
     private const POINT = ['id' => 'p', 'position' => [1, 1, 1], 'cable' => 'cat6', 'count' => 1, 'route' => null, 'data' => true];
 
     /**
@@ -91,6 +102,11 @@ final class SurveyVerbsTest extends TestCase
                     'tooLong' => [],
                 ],
             ],
+            'relays' => [
+                'relays',
+                self::RELAYS,
+                ['add' => ['p1'], 'exact' => true, 'acceptedBefore' => 0, 'acceptedAfter' => 1, 'open' => ['shed']],
+            ],
             'no cables' => [
                 'cables',
                 ['rack' => [0, 0, 0], 'points' => [], 'drums' => [305]],
@@ -141,6 +157,12 @@ final class SurveyVerbsTest extends TestCase
             'slots' => $slots,
             'places' => $places,
         ];
+        $relays = static fn (array ...$links): array => [...self::RELAYS, 'candidateLinks' => array_map(
+            static fn (array $link): array => [...$link, 'marginDb' => 20],
+            $links,
+        )];
+        $places = array_map(static fn (int $n): string => "p{$n}", range(1, 2000));
+        $everywhere = array_map(static fn (string $id): array => ['a' => 'hub', 'b' => $id, 'marginDb' => 20], $places);
         $many = array_map(static fn (int $n): array => [...$slot, 'id' => "s{$n}"], range(1, 600));
 
         return [
@@ -167,6 +189,21 @@ final class SurveyVerbsTest extends TestCase
             'a place twice' => ['place', $place([], [$slot, $slot]), 'duplicate-id', '$.places[1].id'],
             'a slot that is a hub' => ['place', $place([[...$slot, 'role' => 'root']], []), 'unknown-value', '$.slots[0].role'],
             'more than can be judged' => ['place', $place($many, $many), 'too-large', '$.slots'],
+            'a candidate that is there' => ['relays', [...self::RELAYS, 'candidates' => ['lamp']], 'duplicate-id', '$.candidates[0]'],
+            'a candidate twice' => ['relays', [...self::RELAYS, 'candidates' => ['p', 'p']], 'duplicate-id', '$.candidates[1]'],
+            'a link of nobody' => ['relays', $relays(['a' => 'p1', 'b' => 'attic']), 'unknown-id', '$.candidateLinks[0].b'],
+            'a link without a candidate' => ['relays', $relays(['a' => 'hub', 'b' => 'lamp']), 'out-of-range', '$.candidateLinks[0]'],
+            'a link to itself' => ['relays', $relays(['a' => 'p1', 'b' => 'p1']), 'self-link', '$.candidateLinks[0]'],
+            'a link twice' => [
+                'relays', $relays(['a' => 'p1', 'b' => 'hub'], ['a' => 'hub', 'b' => 'p1']), 'duplicate-link', '$.candidateLinks[1]',
+            ],
+            'a network without its root' => ['relays', [...self::RELAYS, 'root' => 'lamp'], 'bad-root', '$.nodes[0].role'],
+            'more places than anybody tries' => [
+                'relays',
+                [...self::RELAYS, 'candidates' => $places, 'candidateLinks' => $everywhere],
+                'too-large',
+                '$.candidates',
+            ],
             'no drum' => ['cables', $cables([self::POINT], []), 'out-of-range', '$.drums'],
             'a drum of nothing' => ['cables', $cables([self::POINT], [0]), 'out-of-range', '$.drums[0]'],
             'a run that no drum holds' => [
