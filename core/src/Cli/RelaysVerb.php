@@ -15,7 +15,7 @@ use Kavvel\Core\Mesh\UnsoundGraph;
 final readonly class RelaysVerb implements Verb
 {
     /** Links that are looked at over all sets of relays: what is tried in a few seconds */
-    private const MOST_LOOKS = 100_000_000;
+    private const MOST_LOOKS = 150_000_000;
 
     public function answer(Input $input): array
     {
