@@ -9,6 +9,7 @@ use App\Models\Slot;
 use App\Models\User;
 use App\Tenancy\CurrentCompany;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Testing\TestResponse;
@@ -34,6 +35,14 @@ abstract class TestCase extends BaseTestCase
         }
         parent::setUp();
         $this->withoutVite();
+        // Signs of life that an application of this instance left behind are none of a test's.
+        config(['kavvel.beats' => sys_get_temp_dir().'/kavvel-beats-'.bin2hex(random_bytes(6))]);
+    }
+
+    protected function tearDown(): void
+    {
+        (new Filesystem)->deleteDirectory((string) config('kavvel.beats'));
+        parent::tearDown();
     }
 
     protected function user(string $who = 'mara'): User

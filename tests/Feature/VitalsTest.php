@@ -19,16 +19,6 @@ final class VitalsTest extends TestCase
     {
         parent::setUp();
         $this->as('mara');
-        config(['kavvel.beats' => sys_get_temp_dir().'/kavvel-beats-'.getmypid()]);
-    }
-
-    protected function tearDown(): void
-    {
-        foreach (glob(config('kavvel.beats').'/*') ?: [] as $file) {
-            unlink($file);
-        }
-        @rmdir((string) config('kavvel.beats'));
-        parent::tearDown();
     }
 
     public function test_what_is_away_stands_on_every_page_with_the_time_and_goes_when_it_is_back(): void

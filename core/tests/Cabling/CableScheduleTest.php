@@ -67,6 +67,10 @@ final class CableScheduleTest extends TestCase
             ['10', 305.0, ['c', 'd'], 190.0],
             ['7', 305.0, ['a', 'b'], 11.0],
         ], array_map(self::told(...), $drums));
+        self::assertSame([['7', 305.0, ['e', 'f'], 201.0]], array_map(
+            self::told(...),
+            $this->schedule([$point('e', '7', 48 / 1.1), $point('f', '7', 48 / 1.1)])->drums,
+        ));
         self::assertSame([['7', 100.0, ['c'], 0.0]], array_map(
             self::told(...),
             $this->schedule([$point('c', '7', 96 / 1.1)])->drums,

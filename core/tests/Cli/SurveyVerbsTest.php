@@ -132,6 +132,13 @@ final class SurveyVerbsTest extends TestCase
         ];
     }
 
+    public function test_no_margin_leaves_as_minus_zero(): void
+    {
+        $input = [...self::RADIO, 'sensitivityDbm' => -31.15, 'from' => [0.5, 0.5, 1], 'area' => [...self::AREA, 'x' => [0, 1]]];
+
+        self::assertSame('{"columns":1,"rows":1,"margins":[[0.0]]}', CommandLine::answer('forecast', (string) json_encode($input))[1]);
+    }
+
     /** @param array<string, mixed> $input */
     #[DataProvider('refusals')]
     public function test_what_can_not_be_worked_on_is_refused_with_its_path(string $verb, array $input, string $code, string $at): void
