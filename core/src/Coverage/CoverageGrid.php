@@ -24,7 +24,7 @@ final readonly class CoverageGrid
         Area $area,
         Transceiver $sender,
         Transceiver $receiver,
-        float $mountingDb = 0.0,
+        float $mountingDb,
     ): array {
         $sectors = new Sectors($building, $from);
         $margins = [];

@@ -78,7 +78,7 @@ final readonly class FewestRelays
                     continue;
                 }
                 $trial = $this->tried($set);
-                if ($trial->accepted > $before->accepted && ($best === $before || $trial->isBetterThan($best))) {
+                if ($trial->accepted > $before->accepted && $trial->isBetterThan($best)) {
                     $best = $trial;
                 }
             }
