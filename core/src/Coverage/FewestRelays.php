@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Core\Coverage;
 
 use Kavvel\Core\Mesh\Graph;
+use Kavvel\Core\Mesh\Node;
 use Kavvel\Core\Mesh\Reach;
 use Kavvel\Core\Mesh\Routing;
 use Kavvel\Core\Mesh\Verdict;
@@ -30,7 +31,7 @@ final readonly class FewestRelays
     public static function of(Graph $graph, array $candidates, float $acceptanceDb): RelayPlan
     {
         $isCandidate = array_fill_keys(array_map(static fn (string $id): string => "id {$id}", $candidates), true);
-        $numbers = array_keys(array_filter($graph->nodes, static fn ($node): bool => isset($isCandidate["id {$node->id}"])));
+        $numbers = array_keys(array_filter($graph->nodes, static fn (Node $node): bool => isset($isCandidate["id {$node->id}"])));
         $search = new self($graph, $numbers, $acceptanceDb);
         $before = $search->tried([]);
         $most = $search->tried($numbers)->accepted;
