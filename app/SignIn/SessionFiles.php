@@ -26,6 +26,8 @@ final class SessionFiles extends FileSessionHandler
     public function write($sessionId, $data): bool
     {
         if ($data !== ($this->read[$sessionId] ?? null)) {
+            $this->read[$sessionId] = $data;
+
             return parent::write($sessionId, $data);
         }
         $file = "{$this->path}/{$sessionId}";

@@ -38,6 +38,16 @@ final class SessionFilesTest extends TestCase
         self::assertSame('changed', $this->request()->read(self::ID));
     }
 
+    public function test_what_a_request_took_back_again_is_taken_back(): void
+    {
+        $request = $this->request();
+        $seen = (string) $request->read(self::ID);
+        $request->write(self::ID, 'changed');
+        $request->write(self::ID, $seen);
+
+        self::assertSame($seen, $this->request()->read(self::ID));
+    }
+
     public function test_a_request_that_only_read_does_not_undo_what_another_wrote_meanwhile(): void
     {
         $slow = $this->request();
