@@ -9,10 +9,14 @@ final readonly class SunPosition
 {
     public function __construct(public float $azimuth, public float $elevation) {}
 
-    /** How far to the side of a direction it stands, 0 to 180 degrees. */
+    /**
+     * How far to the side it stands, 0 to 180 degrees.
+     *
+     * @param  float  $degrees  a direction, 0 to 360 clockwise from north
+     */
     public function besides(float $degrees): float
     {
-        $apart = fmod(abs($this->azimuth - $degrees), 360.0);
+        $apart = abs($this->azimuth - $degrees);
 
         return min($apart, 360.0 - $apart);
     }
