@@ -52,6 +52,7 @@ final class CoverageGridTest extends TestCase
     public function test_cells_cover_the_area(float $long, float $step, int $columns): void
     {
         self::assertSame($columns, Area::between([1.0, 1.0 + $long], [0.0, 1.0], 1.0, $step, 100)->columns);
+        self::assertSame($columns, Area::between([0.0, 1.0], [1.0, 1.0 + $long], 1.0, $step, 100)->rows);
     }
 
     /** @return array<string, array{float, float, int}> */
