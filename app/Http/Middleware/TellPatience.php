@@ -37,7 +37,6 @@ final readonly class TellPatience
     private static function computedMs(): float
     {
         $usage = (array) getrusage();
-
         $seconds = $usage['ru_utime.tv_sec'] + $usage['ru_stime.tv_sec'];
 
         return 1000.0 * $seconds + ($usage['ru_utime.tv_usec'] + $usage['ru_stime.tv_usec']) / 1000.0;

@@ -30,8 +30,9 @@ final readonly class CableSchedule
         $runs = [];
         $byCable = [];
         foreach ($points as $point) {
+            $way = $point->wayFrom($rack);
             foreach ($point->runIds() as $id) {
-                $run = CableRun::along($id, $point->cable, $point->wayFrom($rack), $point->isData);
+                $run = CableRun::along($id, $point->cable, $way, $point->isData);
                 $runs[] = $run;
                 $byCable["cable {$point->cable}"][] = $run;
             }
@@ -86,12 +87,13 @@ final readonly class CableSchedule
      */
     private static function smallest(array $runs, array $sizes): float
     {
+        $largest = array_pop($sizes);
         foreach ($sizes as $size) {
             if (Drum::decimetres($runs) <= 10 * $size + self::NEAR_DM) {
                 return $size;
             }
         }
 
-        return $sizes[count($sizes) - 1];
+        return $largest;
     }
 }

@@ -47,7 +47,7 @@ final readonly class CablesVerb implements Verb
             $point = $this->point($item);
             $runs += $point->count;
             if ($runs > self::MOST_RUNS) {
-                throw InvalidInput::tooLarge($item->get('count')->at, 'less: at most '.self::MOST_RUNS.' runs are worked out');
+                throw InvalidInput::tooLarge("{$item->at}.count", 'less: at most '.self::MOST_RUNS.' runs are worked out');
             }
             foreach ($point->runIds() as $id) {
                 if (isset($taken["run {$id}"])) {

@@ -11,7 +11,6 @@ use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Mesh\Routing;
 use Kavvel\Core\Mesh\Verdicts;
 use Kavvel\Core\Protocol\Protocol;
-use Kavvel\Core\Protocol\RouteRule;
 
 /** Where a hub may stand: the whole network is forecast and judged for each place. */
 final readonly class HubPlaces
@@ -20,7 +19,7 @@ final readonly class HubPlaces
 
     /**
      * @param  list<Node>  $devices
-     * @param  list<Link>  $links  between devices; those that there are not may be left out
+     * @param  list<Link>  $links  between devices
      */
     private function __construct(
         private Protocol $protocol,
@@ -36,15 +35,10 @@ final readonly class HubPlaces
      */
     public static function ranked(Protocol $protocol, RadioPlan $plan, array $devices, array $places, float $acceptanceDb): array
     {
-        $links = [];
-        foreach ($devices as $number => $device) {
-            array_push($links, ...self::links($plan, $device, array_slice($devices, $number + 1)));
-        }
         $nodes = array_map(static fn (RadioEnd $device): Node => $device->asNode(), $devices);
-        $network = new self($protocol, $nodes, $links, $acceptanceDb);
+        $network = new self($protocol, $nodes, $plan->linksAmong($devices), $acceptanceDb);
         $ranked = array_map(
-            static fn (RadioEnd $place): HubPlace => $network->with($place->key, self::links(
-                $plan,
+            static fn (RadioEnd $place): HubPlace => $network->with($place->key, $plan->links(
                 new RadioEnd(self::ROOT, $place->position, $place->radio, $place->mountingDb, Role::Root),
                 $devices,
             )),
@@ -53,22 +47,6 @@ final readonly class HubPlaces
         usort($ranked, static fn (HubPlace $a, HubPlace $b): int => $a->compare($b));
 
         return $ranked;
-    }
-
-    /**
-     * Links between ends that never relay, and those too weak to be, change nothing: they are left out.
-     *
-     * @param  list<RadioEnd>  $others
-     * @return list<Link>
-     */
-    private static function links(RadioPlan $plan, RadioEnd $from, array $others): array
-    {
-        $able = array_filter($others, static fn (RadioEnd $other): bool => $from->role !== Role::End || $other->role !== Role::End);
-
-        return array_values(array_filter(
-            $plan->links($from, array_values($able)),
-            static fn (Link $link): bool => $link->worseDb() >= RouteRule::EXISTS_DB,
-        ));
     }
 
     /** @param list<Link> $links of the hub */

@@ -30,7 +30,8 @@ final readonly class RadioPlan
     }
 
     /**
-     * The same to many: only the walls that stand in each one's direction are looked at.
+     * The links that one could have with many others of its band, where at least one of the two relays. Only the walls that
+     * stand in each one's direction are looked at.
      *
      * @param  list<RadioEnd>  $others
      * @return list<Link>
@@ -38,30 +39,38 @@ final readonly class RadioPlan
     public function links(RadioEnd $from, array $others): array
     {
         $sectors = new Sectors($this->building, $from->position);
-
-        return array_map(
-            fn (RadioEnd $other): Link => $this->bothWays($from, $other, $sectors->towards($other->position)),
-            $others,
-        );
-    }
-
-    /**
-     * Every link that one of these could have with another of its band, where at least one of the two relays.
-     *
-     * @param  list<RadioEnd>  $ends
-     */
-    public function graph(Protocol $protocol, array $ends, string $root): Graph
-    {
         $links = [];
-        foreach ($ends as $i => $a) {
-            foreach (array_slice($ends, $i + 1) as $b) {
-                if (($a->role !== Role::End || $b->role !== Role::End) && $a->radio->hears($b->radio)) {
-                    $links[] = $this->link($a, $b);
-                }
+        foreach ($others as $other) {
+            if (($from->role !== Role::End || $other->role !== Role::End) && $from->radio->hears($other->radio)) {
+                $links[] = $this->bothWays($from, $other, $sectors->towards($other->position));
             }
         }
 
-        return new Graph($protocol, array_map(static fn (RadioEnd $end) => $end->asNode(), $ends), $links, $root);
+        return $links;
+    }
+
+    /**
+     * Every link that one of these could have with another.
+     *
+     * @param  list<RadioEnd>  $ends
+     * @return list<Link>
+     */
+    public function linksAmong(array $ends): array
+    {
+        $links = [];
+        foreach ($ends as $number => $end) {
+            array_push($links, ...$this->links($end, array_slice($ends, $number + 1)));
+        }
+
+        return $links;
+    }
+
+    /** @param list<RadioEnd> $ends */
+    public function graph(Protocol $protocol, array $ends, string $root): Graph
+    {
+        $nodes = array_map(static fn (RadioEnd $end) => $end->asNode(), $ends);
+
+        return new Graph($protocol, $nodes, $this->linksAmong($ends), $root);
     }
 
     private function through(Building $building, RadioEnd $from, RadioEnd $to): LinkForecast

@@ -132,6 +132,28 @@ final class SurveyVerbsTest extends TestCase
         ];
     }
 
+    public function test_many_places_for_relays_are_no_endless_work(): void
+    {
+        $places = array_map(static fn (int $n): string => "p{$n}", range(1, 400));
+        $link = static fn (string $from, string $to): array => ['a' => $from, 'b' => $to, 'marginDb' => 20];
+        $links = [$link('p7', 'lamp'), ...array_map(static fn (string $place): array => $link('hub', $place), $places)];
+        $input = [...self::RELAYS, 'candidates' => $places, 'candidateLinks' => $links];
+        [$exit, $json] = CommandLine::answer('relays', (string) json_encode($input));
+
+        self::assertSame([0, ['p7'], false], [$exit, json_decode($json, true)['add'], json_decode($json, true)['exact']]);
+    }
+
+    public function test_the_cable_too_many_is_named_though_it_says_no_count(): void
+    {
+        $points = [[...self::POINT, 'count' => 50_000], ['id' => 'q', 'position' => [1, 1, 1], 'cable' => 'cat6']];
+        [$exit, $json] = CommandLine::answer('cables', (string) json_encode(['rack' => [0, 0, 0], 'points' => $points, 'drums' => [305]]));
+
+        self::assertSame([2, 'too-large', '$.points[1].count'], [$exit, ...array_values(array_intersect_key(
+            json_decode($json, true)['error'],
+            ['code' => 0, 'at' => 0],
+        ))]);
+    }
+
     public function test_no_margin_leaves_as_minus_zero(): void
     {
         $input = [...self::RADIO, 'sensitivityDbm' => -31.15, 'from' => [0.5, 0.5, 1], 'area' => [...self::AREA, 'x' => [0, 1]]];

@@ -9,6 +9,7 @@ use Kavvel\Core\Site\Layer;
 use Kavvel\Core\Site\Sectors;
 use Kavvel\Core\Site\Vec3;
 use Kavvel\Core\Site\WallSegment;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -37,6 +38,34 @@ final class SectorsTest extends TestCase
             }
         }
         self::assertGreaterThan(1000, $crossed);
+    }
+
+    /**
+     * A wall reaches a hair beyond its own ends.
+     *
+     * @param  array{float, float}  $start
+     * @param  array{float, float}  $end
+     * @param  array{float, float}  $to
+     */
+    #[DataProvider('hairs')]
+    public function test_a_wall_that_a_line_passes_by_a_hair_stands_there_too(array $start, array $end, array $to): void
+    {
+        $building = new Building([new WallSegment($start, $end, 0, 2.5, [])], []);
+        $place = new Vec3($to[0], $to[1], 1);
+
+        self::assertCount(1, $building->crossings(new Vec3(0, 0, 1), $place));
+        self::assertCount(1, (new Sectors($building, new Vec3(0, 0, 1)))->towards($place)->walls);
+    }
+
+    /** @return array<string, array{array{float, float}, array{float, float}, array{float, float}}> */
+    public static function hairs(): array
+    {
+        return [
+            'past its beginning' => [[5.0, 0.0], [5.0, 5.0], [10.0, -8e-9]],
+            'past its end' => [[5.0, -5.0], [5.0, 0.0], [10.0, 8e-9]],
+            'the place is at its beginning' => [[1e-8, 0.0], [1e-8, 1.0], [1.0, -0.052]],
+            'the place is at its end' => [[1e-8, 1.0], [1e-8, 0.0], [1.0, -0.052]],
+        ];
     }
 
     public function test_only_what_stands_there_is_looked_at(): void

@@ -18,7 +18,7 @@ final class LogbookController
     public function index(Request $request, SiteJob $job): View
     {
         $latest = $job->logEntries()->latest('at')->latest('id')->limit(self::SHOWN + 1);
-        $before = $job->logEntries()->find($request->integer('before'));
+        $before = $request->has('before') ? $job->logEntries()->find($request->integer('before')) : null;
         if ($before !== null) {
             $latest->whereRowValues(['at', 'id'], '<', [$before->getRawOriginal('at'), $before->id]);
         }
