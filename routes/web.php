@@ -49,6 +49,7 @@ Route::middleware($signedIn)->group(static function (): void {
         }
         Route::get('/export', [Jobs\JobFileController::class, 'show'])->name('export');
         Route::get('/plan/{storey:key}.svg', Bench\PlanController::class)->name('plan');
+        Route::get('/underlays/{storey:key}', [Survey\UnderlayController::class, 'show'])->name('underlays.show');
         Route::get('/logbook', [Bench\LogbookController::class, 'index'])->name('logbook');
         Route::get('/snags', [Bench\SnagController::class, 'index'])->name('snags');
         Route::get('/find', Bench\FindController::class)->name('find');
@@ -77,7 +78,13 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::get('/forms/add-slot', [Bench\FormController::class, 'addSlot'])->name('forms.add-slot');
             Route::get('/forms/slots/{slot}', [Bench\FormController::class, 'editSlot'])->name('forms.edit-slot');
             Route::put('/questions/{question:key}', [Survey\QuestionController::class, 'update'])->name('questions.update');
-            Route::post('/rooms', [Survey\RoomController::class, 'store'])->name('rooms.store');
+            Route::post('/plan-edits', [Survey\PlanEditController::class, 'store'])->name('plan-edits.store');
+            Route::delete('/plan-edits/{planEdit:id}', [Survey\PlanEditController::class, 'destroy'])->name('plan-edits.destroy');
+            Route::put('/plan-edits/{planEdit:id}', [Survey\PlanEditController::class, 'restore'])->name('plan-edits.restore');
+            Route::post('/underlays/{storey:key}', [Survey\UnderlayController::class, 'store'])->name('underlays.store');
+            Route::put('/underlays/{storey:key}', [Survey\UnderlayController::class, 'update'])->name('underlays.update');
+            Route::delete('/underlays/{storey:key}', [Survey\UnderlayController::class, 'destroy'])->name('underlays.destroy');
+            Route::post('/room-tables', [Survey\RoomTableController::class, 'store'])->name('room-tables.store');
             Route::post('/slots', [Survey\SlotController::class, 'store'])->name('slots.store');
             Route::put('/slots/{slot}', [Survey\SlotController::class, 'update'])->name('slots.update');
             Route::delete('/slots/{slot}', [Survey\SlotController::class, 'destroy'])->name('slots.destroy');

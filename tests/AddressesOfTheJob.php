@@ -29,6 +29,9 @@ trait AddressesOfTheJob
         $with['gatewayEvent'] = (string) $job->gatewayEvents()->create([
             'gateway_id' => $job->gateways()->value('id'), 'epoch' => 'one', 'sequence' => 1, 'type' => 'x', 'data' => [], 'at' => now(),
         ])->id;
+        $with['planEdit'] = (string) $job->planEdits()->create([
+            'by' => 'Mara', 'words' => 'moved the hall', 'changes' => [], 'made_at' => now(),
+        ])->id;
         $addresses = [];
         foreach (Router::getRoutes()->getRoutes() as $route) {
             if (! str_starts_with($route->uri(), 'jobs/{job}')) {

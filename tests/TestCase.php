@@ -78,8 +78,8 @@ abstract class TestCase extends BaseTestCase
         return $this->call($method, $url, $data, server: ['HTTP_HX-Request' => 'true']);
     }
 
-    protected function logged(string $text): bool
+    protected function logged(string $text, string $job = 'lantern-house'): bool
     {
-        return $this->siteJob()->logEntries()->where('text', 'like', "%{$text}%")->exists();
+        return $this->siteJob($job)->logEntries()->where('text', 'like', "%{$text}%")->exists();
     }
 }

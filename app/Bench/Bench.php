@@ -49,6 +49,7 @@ final readonly class Bench
         $query = array_filter([
             'storey' => $this->storey,
             'next' => $this->asked->next,
+            'lens' => $this->asked->lens,
             'slot' => $this->open?->card->key(),
             ...$change,
         ], static fn (?string $value): bool => $value !== null);

@@ -22,7 +22,7 @@ final readonly class Stage
         return Part::short(serialize([
             url('/'), $job->id, $job->plan_version, $job->acceptance_db, $bench->station, $bench->storey, $bench->open?->card->key(),
             $bench->current(),
-            $bench->move->lens, $bench->move->legend, $bench->sheet->plan()->slots, $bench->sheet->plan()->hubs,
+            $bench->move->lens, $bench->move->legend, $bench->asked->lens, $bench->move->middle?->version, $bench->mayWork(), $bench->sheet->plan()->slots, $bench->sheet->plan()->hubs,
             array_map(static fn ($card): ?string => $card->slot->name, $bench->sheet->cards),
         ]));
     }
@@ -30,7 +30,7 @@ final readonly class Stage
     /** Laid out once for each version; the last of each page is kept. */
     public function part(Bench $bench, string $version): Part
     {
-        $key = 'stage.'.url('/').".{$bench->sheet->job->id}.{$bench->station}.{$bench->storey}";
+        $key = 'stage.'.url('/').".{$bench->sheet->job->id}.{$bench->station}.{$bench->storey}.{$bench->move->chosenLens}";
         $kept = Cache::get($key);
         if (! is_array($kept) || $kept['version'] !== $version) {
             $kept = ['version' => $version, 'html' => $this->render($bench)];
@@ -42,7 +42,9 @@ final readonly class Stage
 
     private function render(Bench $bench): string
     {
-        $drawing = Draughtsman::draw($bench->sheet->plan(), $bench->storey, $bench->move->lens, $bench->current());
+        $drawing = $bench->move->middle === null
+            ? Draughtsman::draw($bench->sheet->plan(), $bench->storey, $bench->move->lens, $bench->current())
+            : null;
 
         return view('bench.stage', ['bench' => $bench, 'job' => $bench->sheet->job, 'drawing' => $drawing])->render();
     }

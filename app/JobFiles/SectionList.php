@@ -14,6 +14,8 @@ final readonly class SectionList
             new Sections\Storeys,
             new Sections\Rooms,
             new Sections\Walls,
+            new Sections\Ducts,
+            new Sections\Underlays,
             new Sections\Profiles,
             new Sections\Points,
             new Sections\Gateways,

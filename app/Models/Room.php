@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToJob;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * @property int $id
@@ -16,12 +17,15 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $key
  * @property string $name
  * @property string $code
+ * @property string $kind
  * @property array<array-key, mixed> $outline
+ * @property float|null $height
  * @property-read Storey $storey
  */
 final class Room extends Model
 {
     use BelongsToJob;
+    use SoftDeletes;
 
     public $timestamps = false;
 

@@ -37,12 +37,18 @@ use Kavvel\Core\Protocol\Region;
  * @property float $acceptance_db
  * @property float $clutter_constant_db
  * @property float $clutter_db_per_metre
+ * @property float|null $latitude
+ * @property float|null $longitude
+ * @property string|null $mains
  * @property Carbon $as_of
  * @property Carbon|null $archived_at
  * @property-read Collection<int, Storey> $storeys
  * @property-read Collection<int, Room> $rooms
  * @property-read Collection<int, Wall> $walls
  * @property-read Collection<int, Point> $points
+ * @property-read Collection<int, Duct> $ducts
+ * @property-read Collection<int, PlanEdit> $planEdits
+ * @property-read Collection<int, Underlay> $underlays
  * @property-read Collection<int, Gateway> $gateways
  * @property-read Collection<int, Slot> $slots
  * @property-read Collection<int, Node> $nodes
@@ -115,6 +121,24 @@ final class SiteJob extends Model
     public function points(): HasMany
     {
         return $this->hasMany(Point::class);
+    }
+
+    /** @return HasMany<Duct, $this> */
+    public function ducts(): HasMany
+    {
+        return $this->hasMany(Duct::class);
+    }
+
+    /** @return HasMany<PlanEdit, $this> */
+    public function planEdits(): HasMany
+    {
+        return $this->hasMany(PlanEdit::class);
+    }
+
+    /** @return HasMany<Underlay, $this> */
+    public function underlays(): HasMany
+    {
+        return $this->hasMany(Underlay::class);
     }
 
     /** @return HasMany<GatewayEvent, $this> */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\BelongsToJob;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * A level of the building; elevation is the height of its floor above the ground floor, in metres.
@@ -20,10 +21,13 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $height
  * @property array<array-key, mixed> $outline
  * @property array<array-key, mixed> $floor_layers
+ * @property array<array-key, mixed>|null $outer_layers
+ * @property array<array-key, mixed>|null $inner_layers
  */
 final class Storey extends Model
 {
     use BelongsToJob;
+    use SoftDeletes;
 
     public $timestamps = false;
 
@@ -33,6 +37,6 @@ final class Storey extends Model
 
     protected function casts(): array
     {
-        return ['outline' => 'array', 'floor_layers' => 'array'];
+        return ['outline' => 'array', 'floor_layers' => 'array', 'outer_layers' => 'array', 'inner_layers' => 'array'];
     }
 }

@@ -15,6 +15,9 @@ final readonly class Move
      * @param  Closure(): array<string, mixed>  $data  for that file; asked for only when the card is shown
      * @param  string|null  $slot  key of the slot that the move is about
      * @param  bool  $isLive  something is under way: the page follows closely
+     * @param  Middle|null  $middle  what stands in the middle; null: the plan with its slots
+     * @param  array<string, string>  $lenses  what the middle may show, titles by word; none: there is no choice
+     * @param  string|null  $chosenLens  which of them it shows
      */
     public function __construct(
         public string $view,
@@ -23,5 +26,8 @@ final readonly class Move
         public Legend $legend = new Legend,
         public ?string $slot = null,
         public bool $isLive = false,
+        public ?Middle $middle = null,
+        public array $lenses = [],
+        public ?string $chosenLens = null,
     ) {}
 }

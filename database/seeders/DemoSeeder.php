@@ -14,12 +14,12 @@ use App\Tenancy\CurrentCompany;
 use Illuminate\Database\Seeder;
 use Kavvel\Core\JobFile\JobFile;
 
-/** The invented company, its people, its three jobs, and a second company that must never see them. */
+/** The invented company, its people, its four jobs, and a second company that must never see them. */
 final class DemoSeeder extends Seeder
 {
     public const PASSWORD = 'lantern-house';
 
-    private const JOBS = ['lantern-house', 'calico-court', 'hollin-barn'];
+    private const JOBS = ['lantern-house', 'calico-court', 'hollin-barn', 'weir-cottage'];
 
     public function run(CurrentCompany $current, Importer $importer, Forecasts $forecasts): void
     {

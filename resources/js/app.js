@@ -9,6 +9,7 @@ import { followFar } from './far.js';
 import { followFilters } from './filter.js';
 import { followMenu } from './menu.js';
 import { settle } from './settle.js';
+import { followRooms } from './rooms.js';
 import { followTouch } from './touch.js';
 
 window.htmx = htmx;
@@ -20,6 +21,7 @@ followLive();
 followFilters();
 followMenu();
 followTouch();
+followRooms();
 
 const fresh = () => {
     followPlan();

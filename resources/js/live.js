@@ -45,13 +45,14 @@ function replace(old, fresh) {
     window.htmx.process(fresh);
 }
 
-function take(bench, html) {
+// What a person has asked for replaces what they asked it from; what a tick brings leaves begun forms alone.
+function take(bench, html, isAskedFor = false) {
     const answer = new DOMParser().parseFromString(html, 'text/html').getElementById('parts');
     if (!answer) return;
     let isWhole = true;
     for (const fresh of parts(answer)) {
         const old = bench.querySelector(`[data-part="${fresh.dataset.part}"]`);
-        if (!old || isBeingEdited(old)) {
+        if (!old || !isAskedFor && isBeingEdited(old)) {
             isWhole = false;
         } else {
             replace(old, document.importNode(fresh, true));
@@ -61,6 +62,11 @@ function take(bench, html) {
     // A piece that was left alone is asked for again later.
     if (isWhole) bench.dataset.liveUrl = answer.dataset.liveUrl;
     document.dispatchEvent(new CustomEvent('kavvel:fresh'));
+}
+
+export function takeParts(html) {
+    const bench = document.getElementById('bench');
+    if (bench) take(bench, html, true);
 }
 
 async function ask() {

@@ -25,15 +25,17 @@ final class JobListTest extends TestCase
 
     public function test_a_new_job_is_begun_from_the_page_and_measured_room_by_room(): void
     {
-        $this->post('/jobs', ['name' => 'Heron Mill', 'client_name' => 'Ines Marl', 'address' => '4 Weir Lane', 'region' => 'EU'])
+        $this->post('/jobs', ['name' => 'Heron Mill', 'client_name' => 'Ines Marl', 'address' => '4 Weir Lane', 'region' => 'EU', 'mains' => '230-50',
+            'latitude' => '51,2', 'longitude' => '-1.4'])
             ->assertRedirect('/jobs/heron-mill');
         $this->get('/jobs/heron-mill/survey')->assertOk()->assertSee('Measure the first room');
         foreach (['survey', 'pair', 'name', 'mesh', 'hand-over'] as $station) {
             $this->get("/jobs/heron-mill/{$station}")->assertOk();
         }
         $storey = $this->siteJob('heron-mill')->storeys()->firstOrFail()->key;
-        $this->htmx('POST', '/jobs/heron-mill/rooms', ['storey' => $storey, 'measured' => 'kitchen'])->assertStatus(422);
-        $this->post('/jobs/heron-mill/rooms', ['storey' => $storey, 'measured' => 'kitchen 4.2 x 3.6'])->assertRedirect();
+        $room = ['edit' => 'add-room', 'storey' => $storey, 'kind' => 'room'];
+        $this->htmx('POST', '/jobs/heron-mill/plan-edits', [...$room, 'measured' => 'kitchen'])->assertStatus(422);
+        $this->post('/jobs/heron-mill/plan-edits', [...$room, 'measured' => 'kitchen 4.2 x 3.6'])->assertRedirect();
 
         self::assertSame(['Kitchen'], $this->siteJob('heron-mill')->rooms()->get()->map->name->map(ucfirst(...))->all());
         self::assertSame(2, $this->siteJob('heron-mill')->plan_version);
@@ -45,7 +47,7 @@ final class JobListTest extends TestCase
             ->assertSee('Say what the job is called')
             ->assertSee('Say who the client is.')
             ->assertSee('Say where the house is.');
-        self::assertSame(3, SiteJob::query()->count());
+        self::assertSame(4, SiteJob::query()->count());
     }
 
     public function test_a_hub_is_linked_taken_off_and_linked_again(): void
@@ -106,7 +108,7 @@ final class JobListTest extends TestCase
         $id = $this->as('mara')->siteJob('calico-court')->id;
         $this->delete('/jobs/calico-court', ['written' => 'Flat 9B, Calico Court'])->assertRedirect('/jobs');
 
-        self::assertSame(2, SiteJob::query()->count());
+        self::assertSame(3, SiteJob::query()->count());
         self::assertSame(0, DB::table('slots')->where('site_job_id', $id)->count());
         Storage::disk('local')->assertMissing("packs/{$id}/1.pdf");
     }
@@ -120,10 +122,10 @@ final class JobListTest extends TestCase
         $this->followingRedirects()->from('/jobs')
             ->post('/job-files', ['file' => UploadedFile::fake()->createWithContent('job.json', $broken)])
             ->assertSee('$.job.acceptanceDb');
-        self::assertSame(3, SiteJob::query()->count());
+        self::assertSame(4, SiteJob::query()->count());
         $this->post('/job-files', ['file' => $file(), 'again' => '1'])->assertRedirect();
 
-        self::assertSame(4, SiteJob::query()->count());
+        self::assertSame(5, SiteJob::query()->count());
         $second = SiteJob::query()->latest('id')->firstOrFail();
         self::assertSame([null], $second->gateways()->pluck('url')->unique()->all());
     }

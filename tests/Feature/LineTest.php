@@ -130,7 +130,7 @@ final class LineTest extends TestCase
     {
         Artisan::call('kavvel:is-empty');
         self::assertSame('filled', trim(Artisan::output()));
-        self::assertSame(3, SiteJob::query()->count());
+        self::assertSame(4, SiteJob::query()->count());
     }
 
     private function line(): Line

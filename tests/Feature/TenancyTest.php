@@ -85,6 +85,6 @@ final class TenancyTest extends TestCase
         } catch (RuntimeException) {
         }
 
-        self::assertSame(3, SiteJob::query()->count());
+        self::assertSame(4, SiteJob::query()->count());
     }
 }

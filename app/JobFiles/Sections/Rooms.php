@@ -8,6 +8,7 @@ use App\JobFiles\Reading;
 use App\JobFiles\Section;
 use App\Models\Room;
 use App\Models\SiteJob;
+use Kavvel\Core\Floorplan\RoomKind;
 
 final readonly class Rooms extends Section
 {
@@ -23,6 +24,8 @@ final readonly class Rooms extends Section
             'storey' => $one->storey->key,
             'name' => $one->name,
             'code' => $one->code,
+            'kind' => $one->kind,
+            'height' => $one->height,
             'outline' => $one->outline,
         ])->values()->all();
     }
@@ -36,7 +39,9 @@ final readonly class Rooms extends Section
                 'storey_id' => $reading->id('storeys', $row['storey']),
                 'name' => $row['name'],
                 'code' => $row['code'],
+                'kind' => $row['kind'] ?? RoomKind::Room->value,
                 'outline' => $row['outline'],
+                'height' => $row['height'] ?? null,
             ]);
             $reading->keep($this->key(), $row['key'], $made->id);
         }

@@ -24,6 +24,8 @@ final readonly class Storeys extends Section
             'level' => $one->level,
             'elevation' => $one->elevation,
             'height' => $one->height,
+            'outerLayers' => $one->outer_layers,
+            'innerLayers' => $one->inner_layers,
             'outline' => $one->outline,
             'floorLayers' => $one->floor_layers,
         ])->values()->all();
@@ -41,6 +43,8 @@ final readonly class Storeys extends Section
                 'height' => $row['height'],
                 'outline' => $row['outline'],
                 'floor_layers' => $row['floorLayers'],
+                'outer_layers' => $row['outerLayers'] ?? null,
+                'inner_layers' => $row['innerLayers'] ?? null,
             ]);
             $reading->keep($this->key(), $row['key'], $made->id);
         }

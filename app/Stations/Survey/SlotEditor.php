@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Survey;
 
 use App\Editing\OptimisticLock;
+use App\Floorplan\PlanEditor;
 use App\JobSheet\Catalogue;
 use App\Logbook\Logbook;
 use App\Models\Point;
@@ -24,16 +25,22 @@ final readonly class SlotEditor
         'mounting' => 'Mounting', 'feed' => 'Feed', 'note' => 'Note',
     ];
 
-    public function __construct(private Forecasts $forecasts, private Logbook $logbook, private OptimisticLock $lock) {}
+    public function __construct(
+        private Forecasts $forecasts,
+        private Logbook $logbook,
+        private OptimisticLock $lock,
+        private PlanEditor $plan,
+    ) {}
 
     /** @param array<string, mixed> $values */
     public function add(SiteJob $job, array $values, User $person): Slot
     {
-        $slot = Slot::query()->create([
+        $key = $this->freeKey($job, "{$values['place']} {$values['what']}");
+        $slot = $this->plan->around($job, "added the device “{$key}”", static fn (): Slot => Slot::query()->create([
             'site_job_id' => $job->id,
-            'key' => $this->freeKey($job, "{$values['place']} {$values['what']}"),
+            'key' => $key,
             ...$values,
-        ]);
+        ]), $person);
         $this->logbook->write($job, $person, 'plan', "Added the {$slot->title()} to the plan.", $slot);
         $this->forecasts->planChanged($job);
 
@@ -43,7 +50,13 @@ final readonly class SlotEditor
     /** @param array<string, mixed> $values */
     public function change(SiteJob $job, Slot $slot, int $seenVersion, array $values, User $person): void
     {
-        $this->lock->update($slot, $seenVersion, $values, "the {$slot->title()}", self::LABELS);
+        $this->plan->around($job, "changed the {$slot->title()}", fn () => $this->lock->update(
+            $slot,
+            $seenVersion,
+            $values,
+            "the {$slot->title()}",
+            self::LABELS,
+        ), $person);
         $this->logbook->write($job, $person, 'plan', "Changed the {$slot->title()}.", $slot);
         $this->forecasts->planChanged($job);
     }
@@ -54,18 +67,25 @@ final readonly class SlotEditor
         if ($slot->node_id !== null) {
             throw SlotRefused::hasDevice($slot);
         }
-        $slot->delete();
+        $this->plan->around($job, "removed the {$slot->title()}", $slot->delete(...), $person);
         $this->logbook->write($job, $person, 'plan', "Removed the {$slot->title()} from the plan.", $slot);
         $this->forecasts->planChanged($job);
     }
 
-    /** Undoes a removal. */
+    /**
+     * Undoes a removal.
+     *
+     * @throws SlotRefused when its room is no longer on the plan
+     */
     public function restore(SiteJob $job, Slot $slot, User $person): void
     {
         if (! $slot->trashed()) {
             return;
         }
-        $slot->restore();
+        if ($slot->room()->doesntExist()) {
+            throw SlotRefused::roomIsGone($slot);
+        }
+        $this->plan->around($job, "put the {$slot->title()} back", $slot->restore(...), $person);
         $this->logbook->write($job, $person, 'plan', "Put the {$slot->title()} back on the plan.", $slot);
         $this->forecasts->planChanged($job);
     }

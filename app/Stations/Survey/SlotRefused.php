@@ -19,6 +19,11 @@ final class SlotRefused extends Refused
         );
     }
 
+    public static function roomIsGone(Slot $slot): self
+    {
+        return new self('slot', "The room of the {$slot->title()} is no longer on the plan. Put the room back first, or plan the device anew.");
+    }
+
     public static function noRelayInCatalogue(Protocol $protocol): self
     {
         return new self('point', "The catalogue has no {$protocol->title()} device that is made to relay and stays plugged in.");

@@ -15,12 +15,15 @@ use App\Stations\Legend;
 use App\Stations\Move;
 use App\Stations\Progress;
 use App\Stations\Station;
+use App\Stations\Survey\Rooms\RoomsLens;
 use Kavvel\Core\Radio\Margin;
 use Kavvel\Core\Survey\SurveyMove;
 
 /** What only other people can answer, what no wall explains, and what the plan forecasts. */
 final readonly class SurveyStation implements Station
 {
+    public function __construct(private RoomsLens $rooms) {}
+
     public function number(): int
     {
         return 1;
@@ -49,6 +52,9 @@ final readonly class SurveyStation implements Station
 
     public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
     {
+        if ($asked->lens === SurveyLens::Rooms->value && $asked->slot === null) {
+            return $this->rooms->move($sheet->job, $asked);
+        }
         $findings = OpenFindings::of($sheet);
         $weak = $this->weak($sheet);
         $kind = SurveyMove::of(count($sheet->geometry->rooms), $counts->openQuestions, count($findings->open), count($weak));
@@ -71,6 +77,8 @@ final readonly class SurveyStation implements Station
             new Lens($drawn === null ? [] : ForecastLink::of($sheet, $drawn), showPoints: true),
             new Legend("plan version {$sheet->job->plan_version}"),
             $slot,
+            lenses: SurveyLens::titles(),
+            chosenLens: SurveyLens::Devices->value,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Core\JobFile;
 
 use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Floorplan\RoomKind;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Naming\Pattern;
@@ -17,13 +18,14 @@ use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\BuildingReader;
 use Kavvel\Core\Site\Polygon;
 use Kavvel\Core\Site\Vec3;
+use Kavvel\Core\Survey\Mains;
 
 /** A job in the open format of docs/formats.md, read whole and checked: every reference leads somewhere. */
 final readonly class JobFile
 {
     public const FORMAT = 'kavvel-job';
 
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     public const STAGES = ['survey', 'commissioning', 'aftercare'];
 
@@ -73,7 +75,10 @@ final readonly class JobFile
             $outlines[$room->get('key')->id()] = new Polygon(BuildingReader::outline($room->get('outline')));
             $room->get('name')->text();
             $room->get('code')->text();
+            $room->find('kind')?->word(array_column(RoomKind::cases(), 'value'));
+            $room->find('height')?->positive();
         }
+        self::ways($input, $storeys);
         $points = self::points($input, $rooms);
         $profiles = self::profiles($input);
         $gateways = self::gateways($input, $storeys);
@@ -101,6 +106,7 @@ final readonly class JobFile
         $job->get('address')->text();
         $job->get('stage')->word(self::STAGES);
         $job->get('region')->word(Region::words());
+        $job->find('mains')?->word(array_column(Mains::cases(), 'value'));
         $job->get('school')->word(array_column(PairingOrder::cases(), 'value'));
         $pattern = $job->get('namePattern');
         new Pattern($pattern->text(), $pattern->at);
@@ -109,6 +115,41 @@ final readonly class JobFile
         }
         foreach (['number', 'of', 'plannedMinutes', 'usedMinutes'] as $whole) {
             $job->get('visit')->get($whole)->wholeFrom(0);
+        }
+    }
+
+    /**
+     * Ways for cables, and the pictures that the plan was drawn over.
+     *
+     * @param  array<string, mixed>  $storeys
+     */
+    private static function ways(Input $input, array $storeys): void
+    {
+        $names = Material::names();
+        foreach ($input->get('storeys')->items() as $storey) {
+            foreach (['outerLayers', 'innerLayers'] as $usual) {
+                foreach ($storey->find($usual)?->items() ?? [] as $layer) {
+                    $layer->get('material')->word($names);
+                    $layer->get('thickness')->numberFrom(0);
+                }
+            }
+        }
+        Check::keys($input, 'ducts');
+        foreach ($input->get('ducts')->items() as $duct) {
+            $path = array_map(BuildingReader::place(...), $duct->get('path')->items());
+            if (count($path) < 2) {
+                throw InvalidInput::outOfRange($duct->get('path')->at, 'a way of two places or more');
+            }
+        }
+        $under = [];
+        foreach ($input->get('underlays')->items() as $underlay) {
+            $storey = $underlay->get('storey');
+            Check::known($storey, $storeys);
+            if (isset($under[' '.$storey->id()])) {
+                throw InvalidInput::duplicateId($storey->id(), $storey->at);
+            }
+            $under[' '.$storey->id()] = true;
+            $underlay->get('metresPerPixel')->positive();
         }
     }
 

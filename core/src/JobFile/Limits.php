@@ -16,7 +16,7 @@ final readonly class Limits
 {
     /** Rows of each section */
     public const MOST = [
-        'storeys' => 50, 'rooms' => 1_000, 'walls' => 4_000, 'profiles' => 500, 'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
+        'storeys' => 50, 'rooms' => 1_000, 'walls' => 4_000, 'ducts' => 200, 'underlays' => 50, 'profiles' => 500, 'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
         'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
         'log' => 20_000, 'members' => 500,
     ];
@@ -29,6 +29,8 @@ final readonly class Limits
     private const NAME = 255;
 
     private const LONG = 500;
+
+    private const MOST_LETTERS_OF_A_PICTURE = 4_000_000;
 
     private const MOST_BYTES_OF_A_PROFILE = 20_000;
 
@@ -90,6 +92,8 @@ final readonly class Limits
             'acceptanceDb' => self::number(0, 100),
             'clutterConstantDb' => self::number(0, 100),
             'clutterDbPerMetre' => self::number(0, 100),
+            'latitude?' => self::number(-90, 90),
+            'longitude?' => self::number(-180, 180),
             'visit' => static fn (Input $visit) => self::fields($visit, [
                 'number' => $whole(255), 'of' => $whole(255), 'plannedMinutes' => $whole(65_535), 'usedMinutes' => $whole(65_535),
             ]),
@@ -108,9 +112,13 @@ final readonly class Limits
             'storeys' => [
                 'key' => Check::key(...), 'name' => $name, 'level' => static fn (Input $level): int => $level->whole(-200, 200),
                 'elevation' => self::number(-self::FARTHEST_M, self::FARTHEST_M), 'height' => self::number(0, 1_000),
-                'outline' => self::corners(...), 'floorLayers' => self::layers(...),
+                'outline' => self::corners(...), 'floorLayers' => self::layers(...), 'outerLayers?' => self::layers(...),
+                'innerLayers?' => self::layers(...),
             ],
-            'rooms' => ['key' => Check::key(...), 'name' => $name, 'code' => self::line(8), 'outline' => self::corners(...)],
+            'rooms' => [
+                'key' => Check::key(...), 'name' => $name, 'code' => self::line(8), 'outline' => self::corners(...),
+                'height?' => self::number(0, 1_000),
+            ],
             'walls' => [
                 'key' => Check::key(...), 'label' => $name, 'height' => self::number(0, 1_000), 'from' => $place, 'to' => $place,
                 'layers' => self::layers(...),
@@ -118,6 +126,15 @@ final readonly class Limits
                     'kind' => self::line(40), 'offset' => self::number(0, self::FARTHEST_M), 'width' => self::number(0, self::FARTHEST_M),
                     'sill' => self::number(0, 1_000), 'head' => self::number(0, 1_000), 'layers' => self::layers(...),
                 ])),
+            ],
+            'ducts' => [
+                'key' => Check::key(...), 'name' => $name,
+                'path' => static fn (Input $path) => self::each($path, 100, self::place(...)),
+            ],
+            'underlays' => [
+                'x' => self::number(-self::FARTHEST_M, self::FARTHEST_M), 'y' => self::number(-self::FARTHEST_M, self::FARTHEST_M),
+                'metresPerPixel' => self::number(0.000_01, 10),
+                'picture' => static fn (Input $picture): string => $picture->textUpTo(self::MOST_LETTERS_OF_A_PICTURE),
             ],
             'profiles' => [
                 'key' => Check::key(...), 'name' => $name, 'model' => $name, 'caution?' => $long,

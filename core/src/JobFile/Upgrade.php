@@ -15,7 +15,9 @@ final readonly class Upgrade
      */
     public static function of(array $data): array
     {
-        return ($data['version'] ?? null) === 1 ? self::fromFirst($data) : $data;
+        $data = ($data['version'] ?? null) === 1 ? self::fromFirst($data) : $data;
+
+        return ($data['version'] ?? null) === 2 ? self::fromSecond($data) : $data;
     }
 
     /**
@@ -48,6 +50,17 @@ final readonly class Upgrade
         ]);
 
         return $data;
+    }
+
+    /**
+     * Version 3 has ways for cables, and pictures under the plan.
+     *
+     * @param  array<string, mixed>  $data
+     * @return array<string, mixed>
+     */
+    private static function fromSecond(array $data): array
+    {
+        return [...$data, 'version' => 3, 'ducts' => [], 'underlays' => []];
     }
 
     /**

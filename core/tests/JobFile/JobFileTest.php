@@ -73,7 +73,7 @@ final class JobFileTest extends TestCase
 
         return [
             'another format' => [$set('format', 'something'), 'unknown-value', '$.format'],
-            'a later version' => [$set('version', 3), 'out-of-range', '$.version'],
+            'a later version' => [$set('version', 4), 'out-of-range', '$.version'],
             'no slots' => [$drop('slots'), 'missing', '$.slots'],
             'no walls' => [$drop('walls'), 'missing', '$.walls'],
             'a date that is none' => [$set('asOf', '20 November'), 'out-of-range', '$.asOf'],
@@ -200,7 +200,7 @@ final class JobFileTest extends TestCase
         );
         $data = JobFile::parse((string) json_encode($first))->data;
 
-        self::assertSame(2, $data['version']);
+        self::assertSame(3, $data['version']);
         self::assertSame(['seen', null, null], array_column($data['attempts'], 'light'));
         self::assertArrayNotHasKey('sawLight', $data['attempts'][0]);
         self::assertSame($second['meshReadings'] ?? [], $data['meshReadings']);

@@ -1,5 +1,5 @@
 @php($byRoom = $bench->sheet->cardsByRoom())
-<section class="room-list" aria-label="List of {{ $drawing->name }}" data-filtered>
+<section class="room-list" aria-label="List of {{ $bench->sheet->geometry->storey($bench->storey)['name'] ?? '' }}" data-filtered>
     <label class="field"><span>Search this storey</span><input type="search" data-filter autocomplete="off"></label>
     @foreach ($bench->sheet->geometry->roomsOn($bench->storey) as $room)
     @php($cards = $byRoom[$room['id']] ?? [])

@@ -2,6 +2,14 @@
 @php($at = array_search($bench->storey, array_column($storeys, 'key'), true))
 <section class="stage" aria-label="Plan">
     <div class="stage-bar">
+        @if ($bench->move->lenses !== [])
+        <nav class="keys" aria-label="What the middle shows">
+            @foreach ($bench->move->lenses as $lens => $lensTitle)
+            <a href="{{ $bench->url(['lens' => $loop->first ? null : $lens, 'slot' => null]) }}"
+                @if ($lens === $bench->move->chosenLens) aria-current="true" @endif>{{ $lensTitle }}</a>
+            @endforeach
+        </nav>
+        @endif
         <nav class="keys" aria-label="Storeys">
             @foreach ($storeys as $number => $storey)
             <a href="{{ $bench->url(['storey' => $storey['key'], 'slot' => null]) }}"
@@ -14,14 +22,20 @@
             <button type="button" data-zoom="in" aria-label="Nearer">+</button>
             <button type="button" data-zoom="all" aria-label="Whole storey">▢</button>
         </div>
+        @if ($drawing !== null)
         <div class="keys sort" role="group" aria-label="Plan or list">
             <button type="button" data-show="plan">Plan</button>
             <button type="button" data-show="list">List</button>
         </div>
+        @endif
     </div>
     <div class="plan-frame">
+        @if ($bench->move->middle === null)
         @include('plan.drawing', ['paint' => App\Plan\PlanStyle::screen()])
+        @else
+        @include($bench->move->middle->view, ($bench->move->middle->data)())
+        @endif
     </div>
     @include('bench.list')
-    @include('bench.legend')
+    @includeWhen($drawing !== null, 'bench.legend')
 </section>

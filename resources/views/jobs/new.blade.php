@@ -1,4 +1,5 @@
 @use('Kavvel\Core\Protocol\Region')
+@use('Kavvel\Core\Survey\Mains')
 <section class="card" aria-labelledby="new-job">
     <h2 class="text-xl font-bold mb-1" id="new-job">A new job</h2>
     <x-form :action="route('jobs.store')" class="grid md:grid-cols-2 gap-x-4 items-end">
@@ -11,6 +12,17 @@
             <option @selected(old('region') === $region->value)>{{ $region->value }}</option>
             @endforeach
         </select></label>
+        <label class="field"><span>Mains</span><select name="mains">
+            @foreach (Mains::cases() as $mains)
+            <option value="{{ $mains->value }}" @selected(old('mains') === $mains->value)>{{ $mains->words() }}</option>
+            @endforeach
+        </select></label>
+        <div class="two">
+            <label class="field"><span>Latitude, for the sun</span>
+                <input name="latitude" value="{{ old('latitude') }}" inputmode="decimal" placeholder="50.1"></label>
+            <label class="field"><span>Longitude</span>
+                <input name="longitude" value="{{ old('longitude') }}" inputmode="decimal" placeholder="-5.2"></label>
+        </div>
         <button class="btn">Begin it empty</button>
     </x-form>
     <x-form :action="route('job-files.store')" enctype="multipart/form-data" class="mt-5">

@@ -1,12 +1,7 @@
 @use('Kavvel\Core\Survey\SurveyMove')
 @php($mayWork = $bench->mayWork())
 @if ($kind === SurveyMove::Measure && $mayWork)
-<x-form :action="route('jobs.rooms.store', $job)">
-    <input type="hidden" name="storey" value="{{ $bench->storey }}">
-    <label class="field"><span>Room, width x depth in metres</span>
-        <input name="measured" placeholder="kitchen 4.2 x 3.6" maxlength="120" autocomplete="off" required></label>
-    <div class="thumb"><button class="big" id="big" data-move="measure" data-key="n">Add the room</button></div>
-</x-form>
+<div class="thumb"><a class="big" id="big" data-move="measure" data-key="n" href="{{ $bench->url(['lens' => 'rooms']) }}">Draw the rooms</a></div>
 @elseif ($kind === SurveyMove::Ask)
 @php($due = $question->due_on)
 <p class="note"><strong>By {{ $due->format('j F') }}{{ match (true) {

@@ -5,7 +5,7 @@
     @switch($kind)
         @case(SurveyMove::Measure)
             <h2>Measure the first room</h2>
-            <p class="why">The plan is empty. Type a room as you measure it; it comes to stand beside the last.</p>
+            <p class="why">The plan is empty. Draw it room by room, as you measure.</p>
             @break
         @case(SurveyMove::Ask)
             <h2>Ask {{ $question->owner }}</h2>
@@ -32,5 +32,4 @@
 @include('survey.rules')
 @if ($bench->mayWork() && $kind !== SurveyMove::Measure)
     <x-later id="add-slot" :href="route('jobs.forms.add-slot', [$job, 'storey' => $bench->storey])" title="Add a slot"/>
-    <details id="add-room"><summary>Add a room</summary>@include('survey.room')</details>
 @endif

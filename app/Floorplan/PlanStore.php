@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Floorplan;
+
+use App\Models\Duct;
+use App\Models\Gateway;
+use App\Models\Point;
+use App\Models\Room;
+use App\Models\SiteJob;
+use App\Models\Slot;
+use App\Models\Storey;
+use App\Models\Wall;
+use App\Tenancy\Committed;
+use Illuminate\Support\Collection;
+use Kavvel\Core\Floorplan\Plan;
+use Kavvel\Core\Floorplan\PlanPatch;
+
+/** The plan of a job between the database and the core: read whole, written by what has changed. */
+final readonly class PlanStore
+{
+    /** A section is written after those that it refers to */
+    private const SECTIONS = ['storeys', 'rooms', 'walls', 'ducts', 'points', 'slots', 'hubs'];
+
+    public function read(SiteJob $job): Plan
+    {
+        return Plan::of(Committed::rememberForever("plan.{$job->id}.{$job->plan_version}", fn (): array => $this->rows($job)));
+    }
+
+    public function write(SiteJob $job, PlanPatch $patch): void
+    {
+        $changed = $gone = [];
+        foreach ($patch->changes as ['section' => $section, 'key' => $key, 'after' => $after]) {
+            if ($after === null) {
+                $gone[$section][] = $key;
+            } else {
+                $changed[$section][] = $after;
+            }
+        }
+        foreach (self::SECTIONS as $section) {
+            if (isset($changed[$section])) {
+                $this->put($job, $section, $changed[$section]);
+            }
+        }
+        foreach (array_reverse(self::SECTIONS) as $section) {
+            if (isset($gone[$section])) {
+                $this->remove($job, $section, $gone[$section]);
+            }
+        }
+    }
+
+    /** @return array<string, list<array<string, mixed>>> */
+    private function rows(SiteJob $job): array
+    {
+        $storeys = $job->storeys()->orderBy('id')->get();
+        $rooms = $job->rooms()->orderBy('id')->get();
+        $storeyKeys = $storeys->pluck('key', 'id');
+        $roomKeys = $rooms->pluck('key', 'id');
+
+        return [
+            'storeys' => array_values($storeys->map(static fn (Storey $one): array => array_filter([
+                'key' => $one->key, 'name' => $one->name, 'level' => $one->level, 'elevation' => $one->elevation,
+                'height' => $one->height, 'outline' => $one->outline, 'floorLayers' => $one->floor_layers,
+                'outerLayers' => $one->outer_layers, 'innerLayers' => $one->inner_layers,
+            ], static fn (mixed $value): bool => $value !== null))->all()),
+            'rooms' => array_values($rooms->map(static fn (Room $one): array => [
+                'key' => $one->key, 'storey' => $storeyKeys[$one->storey_id], 'name' => $one->name, 'code' => $one->code,
+                'kind' => $one->kind, 'outline' => $one->outline, 'height' => $one->height,
+            ])->all()),
+            'walls' => array_values($job->walls()->orderBy('id')->get()->map(static fn (Wall $one): array => [
+                'key' => $one->key, 'storey' => $storeyKeys[$one->storey_id], 'label' => $one->label, 'from' => $one->from,
+                'to' => $one->to, 'height' => $one->height, 'layers' => $one->layers, 'openings' => $one->openings,
+            ])->all()),
+            'ducts' => array_values($job->ducts()->orderBy('id')->get()->map(static fn (Duct $one): array => [
+                'key' => $one->key, 'name' => $one->name, 'path' => $one->path,
+            ])->all()),
+            'points' => array_values($job->points()->orderBy('id')->get()->map(static fn (Point $one): array => [
+                'key' => $one->key, 'name' => $one->purpose, 'home' => $roomKeys[$one->room_id],
+                'position' => [$one->x, $one->y, $one->z], 'facts' => ['purpose' => $one->purpose, 'mains' => $one->mains],
+            ])->all()),
+            'slots' => array_values($job->slots()->orderBy('id')->get()->map(static fn (Slot $one): array => [
+                'key' => $one->key, 'name' => $one->title(), 'home' => $roomKeys[$one->room_id],
+                'position' => [$one->x, $one->y, $one->z],
+            ])->all()),
+            'hubs' => array_values($job->gateways()->orderBy('id')->get()->map(static fn (Gateway $one): array => [
+                'key' => $one->key, 'name' => $one->name, 'home' => $storeyKeys[$one->storey_id],
+                'position' => [$one->x, $one->y, $one->z],
+            ])->all()),
+        ];
+    }
+
+    /** @param list<array<string, mixed>> $rows */
+    private function put(SiteJob $job, string $section, array $rows): void
+    {
+        $columns = $this->columns($job, $section);
+        $ofJob = ['company_id' => $job->company_id, 'site_job_id' => $job->id];
+        $written = array_map(static fn (array $row): array => ['key' => $row['key'], ...$columns($row)], $rows);
+        match ($section) {
+            'slots' => $this->putSlots($job, $written),
+            'hubs' => array_map(static fn (array $row) => $job->gateways()->where('key', $row['key'])->update($row), $written),
+            default => self::model($section)::query()->upsert(
+                array_map(static fn (array $row): array => [...$ofJob, ...$row], $written),
+                ['site_job_id', 'key'],
+                array_keys($written[0]),
+            ),
+        };
+    }
+
+    /** @return callable(array<string, mixed>): array<string, mixed> a row of the section as columns of its table */
+    private function columns(SiteJob $job, string $section): callable
+    {
+        $storeys = $job->storeys()->pluck('id', 'key');
+        $rooms = in_array($section, ['points', 'slots'], true) ? $job->rooms()->pluck('id', 'key') : new Collection;
+        $place = static fn (array $row): array => array_combine(['x', 'y', 'z'], $row['position']);
+
+        return match ($section) {
+            'storeys' => static fn (array $row): array => [
+                'name' => $row['name'], 'level' => $row['level'], 'elevation' => $row['elevation'], 'height' => $row['height'],
+                'outline' => self::json($row['outline']), 'floor_layers' => self::json($row['floorLayers']),
+                'outer_layers' => self::json($row['outerLayers']), 'inner_layers' => self::json($row['innerLayers']), 'deleted_at' => null,
+            ],
+            'rooms' => static fn (array $row): array => [
+                'storey_id' => $storeys[$row['storey']], 'name' => $row['name'], 'code' => $row['code'], 'kind' => $row['kind'],
+                'outline' => self::json($row['outline']), 'height' => $row['height'], 'deleted_at' => null,
+            ],
+            'walls' => static fn (array $row): array => [
+                'storey_id' => $storeys[$row['storey']], 'label' => $row['label'], 'from' => self::json($row['from']),
+                'to' => self::json($row['to']), 'height' => $row['height'], 'layers' => self::json($row['layers']),
+                'openings' => self::json($row['openings']),
+            ],
+            'ducts' => static fn (array $row): array => ['name' => $row['name'], 'path' => self::json($row['path'])],
+            'points' => static fn (array $row): array => [
+                'room_id' => $rooms[$row['home']], ...$place($row), 'purpose' => $row['facts']['purpose'], 'mains' => $row['facts']['mains'],
+            ],
+            'slots' => static fn (array $row): array => ['room_id' => $rooms[$row['home']], ...$place($row)],
+            default => static fn (array $row): array => ['storey_id' => $storeys[$row['home']], ...$place($row)],
+        };
+    }
+
+    /** @param list<array<string, mixed>> $rows */
+    private function putSlots(SiteJob $job, array $rows): void
+    {
+        foreach ($rows as $row) {
+            $slot = Slot::withTrashed()->where('site_job_id', $job->id)->where('key', $row['key'])->firstOrFail();
+            $slot->fill([...$row, 'deleted_at' => null, 'lock_version' => $slot->lock_version + 1])->save();
+        }
+    }
+
+    /**
+     * @param  list<string>  $keys
+     *
+     * @throws PlanEditRefused where a slot has a device
+     */
+    private function remove(SiteJob $job, string $section, array $keys): void
+    {
+        if ($section === 'slots') {
+            $used = $job->slots()->whereIn('key', $keys)->whereNotNull('node_id')->first();
+            if ($used !== null) {
+                throw PlanEditRefused::hasDevice($used->title());
+            }
+        }
+        self::model($section)::query()->where('site_job_id', $job->id)->whereIn('key', $keys)->delete();
+    }
+
+    /** @return class-string<Storey|Room|Wall|Duct|Point|Slot|Gateway> */
+    private static function model(string $section): string
+    {
+        return match ($section) {
+            'storeys' => Storey::class,
+            'rooms' => Room::class,
+            'walls' => Wall::class,
+            'ducts' => Duct::class,
+            'points' => Point::class,
+            'slots' => Slot::class,
+            default => Gateway::class,
+        };
+    }
+
+    private static function json(mixed $value): string
+    {
+        return json_encode($value, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+    }
+}
