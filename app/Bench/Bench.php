@@ -15,8 +15,10 @@ use App\Vitals\Away;
 /** What the pieces of a bench page are made from. */
 final readonly class Bench
 {
-    /** Of this station; a page links to itself some hundred times. */
-    private string $address;
+    private BenchAddress $address;
+
+    /** @var list<array{key: string, name: string}> the highest first */
+    public array $storeys;
 
     /**
      * @param  string  $storey  key of the one that is drawn
@@ -36,7 +38,8 @@ final readonly class Bench
         public array $away,
         public User $user,
     ) {
-        $this->address = route(StationList::route($station), $sheet->job);
+        $this->address = new BenchAddress($sheet->job, $station, $asked, $storey, $open?->card->key());
+        $this->storeys = array_map(static fn (array $one): array => ['key' => $one['key'], 'name' => $one['name']], $sheet->geometry->storeys);
     }
 
     /**
@@ -46,15 +49,7 @@ final readonly class Bench
      */
     public function url(array $change = []): string
     {
-        $query = array_filter([
-            'storey' => $this->storey,
-            'next' => $this->asked->next,
-            'lens' => $this->asked->lens,
-            'slot' => $this->open?->card->key(),
-            ...$change,
-        ], static fn (?string $value): bool => $value !== null);
-
-        return $query === [] ? $this->address : $this->address.'?'.http_build_query($query);
+        return $this->address->with($change);
     }
 
     /** The slot in hand: the one that is open, or the one that the move is about. */

@@ -10,6 +10,7 @@ use App\JobSheet\SlotCard;
 use App\Models\SiteJob;
 use App\Models\User;
 use App\Stations\Asked;
+use App\Stations\DrawsAlone;
 use App\Stations\Move;
 use App\Vitals\Away;
 use Illuminate\Http\Request;
@@ -31,6 +32,10 @@ final readonly class BenchPage
         /** @var User $user */
         $user = $request->user();
         $seen = $this->seen($request);
+        $quick = $this->quick($request, $job, $station, $user, $seen);
+        if ($quick !== null) {
+            return $quick;
+        }
         $page = $this->kept->page($request, $job, $station, $seen, fn (): PageInPieces => $this->page($request, $job, $station, $seen))
             ->forPerson($user->name);
         $data = ['job' => $job, 'user' => $user, 'liveUrl' => $this->liveUrl($request, $job)];
@@ -50,6 +55,28 @@ final readonly class BenchPage
         $title = "{$bench->line->tap($station)->title}, {$job->name}";
 
         return new PageInPieces($title, $bench->move->isLive, $this->pieces->of($bench, $seen));
+    }
+
+    /**
+     * Whoever draws a plan sees what they drew at once; the rest of the page follows with the next tick. Null for any other
+     * page.
+     *
+     * @param  array<string, string>  $seen
+     */
+    private function quick(Request $request, SiteJob $job, string $station, User $user, array $seen): ?Response
+    {
+        $asked = Asked::of($request);
+        $one = $this->stations->named($station);
+        $move = $seen === [] || $request->has('since') || ! $one instanceof DrawsAlone ? null : $one->alone($job, $asked);
+        if ($move === null || $move->middle === null) {
+            return null;
+        }
+        $bench = new QuickBench($job, $station, $asked, $move, $move->middle->storey, $move->middle->storeys, $user);
+        $page = (new PageInPieces('', $move->isLive, $this->pieces->quick($bench, $move->middle)))->forPerson($user->name);
+
+        return response()->view('bench.parts', [
+            'job' => $job, 'user' => $user, 'page' => $page, 'liveUrl' => $request->fullUrlWithQuery(['since' => 'before']),
+        ]);
     }
 
     private function bench(Request $request, SiteJob $job, string $station): Bench

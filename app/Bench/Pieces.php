@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\JobSheet\Hub;
+use App\Stations\Middle;
 
 /**
  * The pieces of a bench page. What the line, the top and the plan say follows from a few values, so that they are
@@ -28,6 +29,14 @@ final readonly class Pieces
             ($seen['stage'] ?? null) === $stage ? Part::ofVersion('stage', $stage, '') : $this->stage->part($bench, $stage),
             Part::rendered('side', $this->render('side', $bench)),
         ];
+    }
+
+    /** @return list<Part> the middle and the card of a page that needs no slots */
+    public function quick(QuickBench $bench, Middle $middle): array
+    {
+        $side = view('bench.quick-side', ['bench' => $bench, 'job' => $bench->job])->render();
+
+        return [$this->stage->quick($bench, $middle), Part::rendered('side', $side)];
     }
 
     /** @param array<string, string> $seen */

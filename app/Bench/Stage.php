@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Models\SiteJob;
 use App\Plan\Draughtsman;
+use App\Stations\Middle;
 use Illuminate\Support\Facades\Cache;
 
 /**
@@ -18,12 +20,30 @@ final readonly class Stage
     public function version(Bench $bench): string
     {
         $job = $bench->sheet->job;
+        if ($bench->move->middle !== null) {
+            return $this->middleVersion($bench->move->middle, $job, $bench);
+        }
 
         return Part::short(serialize([
             url('/'), $job->id, $job->plan_version, $job->acceptance_db, $bench->station, $bench->storey, $bench->open?->card->key(),
             $bench->current(),
-            $bench->move->lens, $bench->move->legend, $bench->asked->lens, $bench->move->middle?->version, $bench->mayWork(), $bench->sheet->plan()->slots, $bench->sheet->plan()->hubs,
+            $bench->move->lens, $bench->move->legend, $bench->sheet->plan()->slots, $bench->sheet->plan()->hubs,
             array_map(static fn ($card): ?string => $card->slot->name, $bench->sheet->cards),
+        ]));
+    }
+
+    /** The middle of a page that needs no slots. */
+    public function quick(QuickBench $bench, Middle $middle): Part
+    {
+        $html = view('bench.stage', ['bench' => $bench, 'job' => $bench->job, 'drawing' => null])->render();
+
+        return Part::ofVersion('stage', $this->middleVersion($middle, $bench->job, $bench), $html);
+    }
+
+    private function middleVersion(Middle $middle, SiteJob $job, Bench|QuickBench $bench): string
+    {
+        return Part::short(serialize([
+            url('/'), $job->id, $job->plan_version, $bench->station, $bench->storey, $bench->asked, $middle->version, $bench->mayWork(),
         ]));
     }
 

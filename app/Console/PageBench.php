@@ -36,6 +36,9 @@ final readonly class PageBench
         '/jobs/lantern-house/hand-over',
     ];
 
+    /** Where a wall is moved to and fro */
+    private const DRAWN = '/jobs/lantern-house/survey?lens=rooms&storey=ground&at=wall+ground-w12';
+
     /** What a page asks while it is on screen */
     private const TICKED = '/jobs/lantern-house/pair';
 
@@ -116,8 +119,29 @@ final readonly class PageBench
             self::BARE => [static function (): void {}, static fn (): ResponseInterface => $client->get(self::BARE)],
             'a tick with nothing new' => [$look, static fn (): ResponseInterface => $tick(false)],
             'a tick after a change' => [$change, static fn (): ResponseInterface => $tick(true)],
+            'a wall moved on the plan' => [static function (): void {}, $this->moves($client)],
             'the pair page after a change' => [$change, static fn (): ResponseInterface => $client->get(self::TICKED)],
         ];
+    }
+
+    /** @return Closure(): ResponseInterface from the touch to the plan drawn anew: a wall goes a little to and fro */
+    private function moves(Client $client): Closure
+    {
+        $page = (string) $client->get(self::DRAWN)->getBody();
+        $way = 0.05;
+
+        return static function () use ($client, $page, &$way): ResponseInterface {
+            preg_match('/name="_token" value="([^"]+)"/', $page, $token);
+            preg_match_all('/data-part="(\w+)" data-version="(\w+)"/', $page, $parts, PREG_SET_ORDER);
+            $way = -$way;
+            return $client->post('/jobs/lantern-house/plan-edits', [
+                'form_params' => ['_token' => $token[1] ?? '', 'edit' => 'move-wall', 'wall' => 'ground-w12', 'by' => $way, 'on' => 'ground'],
+                'headers' => ['HX-Request' => 'true', 'Kavvel-Parts' => implode(' ', array_map(
+                    static fn (array $part): string => "{$part[1]}:{$part[2]}",
+                    $parts,
+                ))],
+            ]);
+        };
     }
 
     private function signedIn(string $baseUrl): Client

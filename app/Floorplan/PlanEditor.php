@@ -21,6 +21,9 @@ use Kavvel\Core\Floorplan\PlanRefused;
  */
 final readonly class PlanEditor
 {
+    /** Who draws goes on drawing: forecasts are worked out once the hand rests */
+    private const FORECASTS_AFTER_SECONDS = 2;
+
     public function __construct(private PlanStore $store, private Logbook $logbook) {}
 
     /**
@@ -32,7 +35,7 @@ final readonly class PlanEditor
     public function apply(SiteJob $job, Closure $ask, ?Subject $subject, User $person): Edit
     {
         $job->refresh();
-        $before = $this->store->read($job);
+        $before = $this->store->readHeld($job);
         try {
             $subject?->check($before);
             $edit = $ask($before);
@@ -46,6 +49,7 @@ final readonly class PlanEditor
             $this->store->write($job, $patch);
             $this->remember($job, $patch, $words, $person);
             $this->changed($job, $words, $person);
+            $this->store->keep($job, $after);
         }
 
         return $edit;
@@ -96,7 +100,7 @@ final readonly class PlanEditor
         $patch = new PlanPatch(array_values($edit->changes));
         $patch = $isUndone ? $patch->inverse() : $patch;
         try {
-            $patch->applyTo($this->store->read($job));
+            $patch->applyTo($this->store->readHeld($job));
         } catch (PlanRefused) {
             throw PlanEditRefused::cantBeTakenBack($edit);
         }
@@ -118,6 +122,6 @@ final readonly class PlanEditor
     {
         $this->logbook->write($job, $person, 'plan', Str::ucfirst($words).'.');
         $job->touchPlan();
-        RefreshForecasts::dispatch($job->company_id, $job->id);
+        RefreshForecasts::dispatch($job->company_id, $job->id)->delay(self::FORECASTS_AFTER_SECONDS);
     }
 }

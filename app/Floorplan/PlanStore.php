@@ -13,7 +13,8 @@ use App\Models\Slot;
 use App\Models\Storey;
 use App\Models\Wall;
 use App\Tenancy\Committed;
-use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Kavvel\Core\Floorplan\Plan;
 use Kavvel\Core\Floorplan\PlanPatch;
 
@@ -25,7 +26,30 @@ final readonly class PlanStore
 
     public function read(SiteJob $job): Plan
     {
-        return Plan::of(Committed::rememberForever("plan.{$job->id}.{$job->plan_version}", fn (): array => $this->rows($job)));
+        return Plan::of(Committed::rememberForever($this->name($job), fn (): array => $this->rows($job)));
+    }
+
+    /** Of a job that is held for writing and not changed yet: what others have read of it is what it is. */
+    public function readHeld(SiteJob $job): Plan
+    {
+        return Plan::of(Cache::get($this->name($job)) ?? $this->rows($job));
+    }
+
+    /** What was written, so that nobody reads it again; once it is written for good. */
+    public function keep(SiteJob $job, Plan $plan): void
+    {
+        $name = $this->name($job);
+        $rows = $plan->rows();
+        foreach ($plan->things as $thing) {
+            $rows[$thing->section][$thing->key]['name'] = $thing->name;
+        }
+        $rows = array_map(array_values(...), $rows);
+        DB::afterCommit(static fn (): bool => Cache::forever($name, $rows));
+    }
+
+    private function name(SiteJob $job): string
+    {
+        return "plan.{$job->id}.{$job->plan_version}";
     }
 
     public function write(SiteJob $job, PlanPatch $patch): void
@@ -110,8 +134,8 @@ final readonly class PlanStore
     /** @return callable(array<string, mixed>): array<string, mixed> a row of the section as columns of its table */
     private function columns(SiteJob $job, string $section): callable
     {
-        $storeys = $job->storeys()->pluck('id', 'key');
-        $rooms = in_array($section, ['points', 'slots'], true) ? $job->rooms()->pluck('id', 'key') : new Collection;
+        $storeys = in_array($section, ['rooms', 'walls', 'hubs'], true) ? $this->ids($job, 'storeys') : [];
+        $rooms = in_array($section, ['points', 'slots'], true) ? $this->ids($job, 'rooms') : [];
         $place = static fn (array $row): array => array_combine(['x', 'y', 'z'], $row['position']);
 
         return match ($section) {
@@ -136,6 +160,12 @@ final readonly class PlanStore
             'slots' => static fn (array $row): array => ['room_id' => $rooms[$row['home']], ...$place($row)],
             default => static fn (array $row): array => ['storey_id' => $storeys[$row['home']], ...$place($row)],
         };
+    }
+
+    /** @return array<string, int> by key */
+    private function ids(SiteJob $job, string $table): array
+    {
+        return DB::table($table)->where('site_job_id', $job->id)->pluck('id', 'key')->all();
     }
 
     /** @param list<array<string, mixed>> $rows */

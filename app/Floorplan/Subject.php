@@ -14,7 +14,7 @@ final readonly class Subject
     /** Short, and another one for every state of the thing. */
     public static function mark(Plan $plan, string $section, string $key): string
     {
-        return substr(hash('xxh128', (string) json_encode($plan->rows()[$section][$key] ?? null)), 0, 12);
+        return substr(hash('xxh128', (string) json_encode($plan->row($section, $key))), 0, 12);
     }
 
     /** @throws PlanEditRefused */

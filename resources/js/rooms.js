@@ -116,6 +116,14 @@ function usual(event) {
     fields.head.value = head;
 }
 
+function answered() {
+    isSending = false;
+    const dragged = document.querySelector('.is-dragged');
+    dragged?.removeAttribute('transform');
+    dragged?.classList.remove('is-dragged');
+    tip('');
+}
+
 const isEdit = (element) => element?.matches?.('form[data-plan-edit]');
 
 export function followRooms() {
@@ -138,19 +146,15 @@ export function followRooms() {
     });
     document.addEventListener('htmx:beforeSwap', (event) => {
         if (!isEdit(event.detail.requestConfig?.elt)) return;
-        if (event.detail.xhr.status === 200) {
-            event.detail.shouldSwap = false;
-            const pushed = event.detail.xhr.getResponseHeader('HX-Push-Url');
-            if (pushed) window.history.replaceState({}, '', pushed);
-            takeParts(event.detail.xhr.responseText);
-        }
+        answered();
+        if (event.detail.xhr.status !== 200) return;
+        event.detail.shouldSwap = false;
+        const shown = event.detail.xhr.getResponseHeader('HX-Push-Url');
+        if (shown) window.history.replaceState({}, '', shown);
+        takeParts(event.detail.xhr.responseText);
+        // Room after room is typed without a hand on anything else.
+        if (event.detail.requestConfig.elt.elements.edit?.value === 'add-room') document.querySelector('[data-first]')?.focus();
     });
-    document.addEventListener('htmx:afterRequest', (event) => {
-        if (!isEdit(event.detail.elt)) return;
-        isSending = false;
-        const dragged = document.querySelector('.is-dragged');
-        dragged?.removeAttribute('transform');
-        dragged?.classList.remove('is-dragged');
-        tip('');
-    });
+    // Nothing came back: what was dragged goes back to where it was.
+    document.addEventListener('htmx:sendError', (event) => isEdit(event.detail.elt) && answered());
 }

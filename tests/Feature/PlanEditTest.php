@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 use Kavvel\Core\Floorplan\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
 /** Drawing the plan of a house: what is asked for is drawn, taken back, refused in words, and seen by whoever works on it too. */
@@ -298,12 +299,16 @@ final class PlanEditTest extends TestCase
         $this->get(self::COTTAGE.'/survey?lens=rooms')->assertOk()->assertDontSee('Add the room')->assertDontSee('data-drag');
     }
 
+    /** @return TestResponse<Response> */
     private function room(string $said): TestResponse
     {
         return $this->edit(['edit' => 'add-room', 'storey' => 'ground', 'on' => 'ground', 'kind' => 'room', 'measured' => $said]);
     }
 
-    /** @param array<string, string> $edit */
+    /**
+     * @param  array<string, string>  $edit
+     * @return TestResponse<Response>
+     */
     private function edit(array $edit): TestResponse
     {
         return $this->from(self::COTTAGE.'/survey?lens=rooms')->post(self::COTTAGE.'/plan-edits', $edit);

@@ -8,9 +8,11 @@ use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\Question;
+use App\Models\SiteJob;
 use App\Plan\Lens;
 use App\Radio\ForecastLink;
 use App\Stations\Asked;
+use App\Stations\DrawsAlone;
 use App\Stations\Legend;
 use App\Stations\Move;
 use App\Stations\Progress;
@@ -20,7 +22,7 @@ use Kavvel\Core\Radio\Margin;
 use Kavvel\Core\Survey\SurveyMove;
 
 /** What only other people can answer, what no wall explains, and what the plan forecasts. */
-final readonly class SurveyStation implements Station
+final readonly class SurveyStation implements DrawsAlone, Station
 {
     public function __construct(private RoomsLens $rooms) {}
 
@@ -52,8 +54,9 @@ final readonly class SurveyStation implements Station
 
     public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
     {
-        if ($asked->lens === SurveyLens::Rooms->value && $asked->slot === null) {
-            return $this->rooms->move($sheet->job, $asked);
+        $alone = $this->alone($sheet->job, $asked);
+        if ($alone !== null) {
+            return $alone;
         }
         $findings = OpenFindings::of($sheet);
         $weak = $this->weak($sheet);
@@ -80,6 +83,11 @@ final readonly class SurveyStation implements Station
             lenses: SurveyLens::titles(),
             chosenLens: SurveyLens::Devices->value,
         );
+    }
+
+    public function alone(SiteJob $job, Asked $asked): ?Move
+    {
+        return $asked->lens === SurveyLens::Rooms->value && $asked->slot === null ? $this->rooms->move($job, $asked) : null;
     }
 
     private function question(JobSheet $sheet): ?Question

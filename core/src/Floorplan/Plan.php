@@ -69,6 +69,18 @@ final readonly class Plan
         return $rows;
     }
 
+    /**
+     * One element as its section writes it; null where there is none.
+     *
+     * @return array<string, mixed>|null
+     */
+    public function row(string $section, string $key): ?array
+    {
+        return in_array($section, Thing::SECTIONS, true)
+            ? ($this->things["{$section} {$key}"] ?? null)?->row()
+            : ($this->{$section}[$key] ?? null)?->row();
+    }
+
     public function storey(string $key): Storey
     {
         return $this->storeys[$key] ?? throw PlanRefused::gone('That storey');

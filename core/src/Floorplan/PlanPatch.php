@@ -12,19 +12,27 @@ final readonly class PlanPatch
 
     public static function between(Plan $before, Plan $after): self
     {
-        $was = $before->rows();
         $changes = [];
-        foreach ($after->rows() as $section => $rows) {
-            foreach (array_replace($was[$section], $rows) as $key => $any) {
-                $old = $was[$section][$key] ?? null;
-                $new = $rows[$key] ?? null;
-                if (! self::isSame($old, $new)) {
-                    $changes[] = ['section' => $section, 'key' => $any['key'], 'before' => $old, 'after' => $new];
+        foreach (self::elements($after) as $section => $elements) {
+            $were = self::elements($before)[$section];
+            foreach (array_replace($were, $elements) as $name => $any) {
+                $old = $were[$name] ?? null;
+                $new = $elements[$name] ?? null;
+                // What was not touched is the very same.
+                if ($old !== $new && ! self::isSame($old?->row(), $new?->row())) {
+                    $section = $any instanceof Thing ? $any->section : $section;
+                    $changes[] = ['section' => $section, 'key' => $any->key, 'before' => $old?->row(), 'after' => $new?->row()];
                 }
             }
         }
 
         return new self($changes);
+    }
+
+    /** @return array<string, array<string, Storey|Room|PlanWall|Duct|Thing>> */
+    private static function elements(Plan $plan): array
+    {
+        return ['storeys' => $plan->storeys, 'rooms' => $plan->rooms, 'walls' => $plan->walls, 'ducts' => $plan->ducts, 'things' => $plan->things];
     }
 
     public function isEmpty(): bool

@@ -1,4 +1,6 @@
-@php($storeys = $bench->sheet->geometry->storeys)
+@php($storeys = $bench->storeys)
+@php($middle = $bench->move->middle)
+@php($shown = $middle === null ? [] : ($middle->data)())
 @php($at = array_search($bench->storey, array_column($storeys, 'key'), true))
 <section class="stage" aria-label="Plan">
     <div class="stage-bar">
@@ -22,7 +24,7 @@
             <button type="button" data-zoom="in" aria-label="Nearer">+</button>
             <button type="button" data-zoom="all" aria-label="Whole storey">▢</button>
         </div>
-        @if ($drawing !== null)
+        @if ($middle === null || $middle->list !== null)
         <div class="keys sort" role="group" aria-label="Plan or list">
             <button type="button" data-show="plan">Plan</button>
             <button type="button" data-show="list">List</button>
@@ -30,12 +32,16 @@
         @endif
     </div>
     <div class="plan-frame">
-        @if ($bench->move->middle === null)
+        @if ($middle === null)
         @include('plan.drawing', ['paint' => App\Plan\PlanStyle::screen()])
         @else
-        @include($bench->move->middle->view, ($bench->move->middle->data)())
+        @include($middle->view, $shown)
         @endif
     </div>
+    @if ($middle === null)
     @include('bench.list')
-    @includeWhen($drawing !== null, 'bench.legend')
+    @include('bench.legend')
+    @elseif ($middle->list !== null)
+    @include($middle->list, $shown)
+    @endif
 </section>

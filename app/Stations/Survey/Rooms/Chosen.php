@@ -13,20 +13,25 @@ final readonly class Chosen
 {
     private const SECTIONS = ['room' => 'rooms', 'wall' => 'walls', 'duct' => 'ducts', 'point' => 'points'];
 
-    /** @param string $mark how it looks now */
-    private function __construct(public string $kind, public string $key, public string $mark) {}
+    /**
+     * @param  string  $mark  how it looks now
+     * @param  bool  $isNew  it was just added: more are likely to follow
+     */
+    private function __construct(public string $kind, public string $key, public string $mark, public bool $isNew) {}
 
     /** @param string|null $at such as "room kitchen"; "new" is the room that was added last */
     public static function of(Plan $plan, Storey $storey, ?string $at): self
     {
         [$kind, $key] = explode(' ', $at ?? '', 2) + ['', ''];
-        if ($kind === 'new') {
+        $isNew = $kind === 'new';
+        if ($isNew) {
             [$kind, $key] = ['room', (string) array_key_last($plan->roomsOn($storey->key))];
         }
         $section = self::SECTIONS[$kind] ?? null;
-        $rows = $section === null ? [] : $plan->rows()[$section];
 
-        return isset($rows[$key]) ? new self($kind, $key, Subject::mark($plan, (string) $section, $key)) : new self('', '', '');
+        return $section === null || $plan->row($section, $key) === null
+            ? new self('', '', '', false)
+            : new self($kind, $key, Subject::mark($plan, $section, $key), $isNew);
     }
 
     public function is(string $kind, string $key): bool

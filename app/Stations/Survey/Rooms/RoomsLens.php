@@ -14,6 +14,7 @@ use App\Stations\Middle;
 use App\Stations\Move;
 use App\Stations\Survey\SurveyLens;
 use Kavvel\Core\Floorplan\Plan;
+use Kavvel\Core\Floorplan\Storey;
 
 /** The plan to be drawn: rooms, walls, openings, points and ducts, and beside it what is in hand. */
 final readonly class RoomsLens
@@ -37,8 +38,13 @@ final readonly class RoomsLens
             new Legend("plan version {$job->plan_version}"),
             middle: new Middle(
                 'survey.rooms.drawing',
-                static fn (): array => ['draft' => Draft::of($plan, $storey), 'chosen' => $chosen, 'on' => $storey, 'underlay' => $underlay],
+                static fn (): array => [
+                    'draft' => Draft::of($plan, $storey), 'plan' => $plan, 'chosen' => $chosen, 'on' => $storey, 'underlay' => $underlay,
+                ],
                 serialize([$chosen, $underlay?->toArray()]),
+                $storey->key,
+                array_values(array_map(static fn (Storey $one): array => ['key' => $one->key, 'name' => $one->name], $plan->storeys)),
+                'survey.rooms.list',
             ),
             lenses: SurveyLens::titles(),
             chosenLens: SurveyLens::Rooms->value,

@@ -5,7 +5,8 @@
     @switch($chosen->kind)
         @case('room')
             <h2>{{ $panel->room()->name }}</h2>
-            <p class="why">{{ $panel->measure($panel->room())->words() }} clear, {{ $panel->room()->height ?? $on->height }} m high</p>
+            <p class="why">{{ $panel->measure($panel->room())->words() }} clear, {{ $panel->room()->height ?? $on->height }} m high.
+                @if ($mayWork) Drag it to its place; or type the next one. @endif</p>
             @break
         @case('wall')
             <h2>{{ Str::ucfirst($panel->wall()->label) }}</h2>
@@ -26,7 +27,7 @@
     @endswitch
 </div>
 @if ($mayWork)
-    @includeWhen($chosen->kind === '', 'survey.rooms.add-room', ['isBig' => true])
+    @includeWhen($chosen->kind === '' || $chosen->isNew, 'survey.rooms.add-room')
     <div class="pair">
         @foreach (['last' => ['delete', 'Take back', 'z'], 'next' => ['put', 'Do again', 'y']] as $which => [$method, $title, $key])
         @php($edit = $history->$which)
@@ -45,25 +46,10 @@
     @endif
     @if ($chosen->kind !== '')
         @include('survey.rooms.'.$chosen->kind)
+        @if (! $chosen->isNew)
         <a class="btn plain" href="{{ $back }}" id="to-next-room">Measure the next room</a>
+        @endif
     @else
         @include('survey.rooms.storey')
     @endif
 @endif
-<div>
-    <h3>On this storey</h3>
-    <ul class="rows">
-        @foreach ($plan->roomsOn($on->key) as $room)
-        <li><a href="{{ $bench->url(['at' => "room {$room->key}"]) }}"><span>{{ $room->name }}</span>
-            <span class="end measure">{{ $panel->measure($room)->words() }}</span></a></li>
-        @endforeach
-    </ul>
-</div>
-<details id="walls-list"><summary>Walls, {{ count($plan->wallsOn($on->key)) }}</summary>
-    <ul class="rows">
-        @foreach ($plan->wallsOn($on->key) as $wall)
-        <li><a href="{{ $bench->url(['at' => "wall {$wall->key}"]) }}"><span>{{ Str::ucfirst($wall->label) }}</span>
-            <span class="end measure">{{ sprintf('%.2f m', $wall->length()) }}</span></a></li>
-        @endforeach
-    </ul>
-</details>
