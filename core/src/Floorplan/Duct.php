@@ -49,6 +49,6 @@ final readonly class Duct
     {
         $heights = array_column($this->path, 2) ?: [0.0];
 
-        return min($heights) < $storey->elevation + $storey->height && max($heights) >= $storey->elevation;
+        return min($heights) <= $storey->elevation + $storey->height && max($heights) >= $storey->elevation;
     }
 }

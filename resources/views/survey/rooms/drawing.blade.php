@@ -19,6 +19,14 @@
         class="r-floor is-{{ $room['kind'] }} @if ($isChosen) is-chosen @endif @if ($underlay !== null) is-clear @endif"/>
 </a>
 @endforeach
+@foreach ($draft->rooms as $room)
+<text x="{{ $room['x'] }}" y="{{ $n($room['y'] + ($room['showsSize'] ? -0.05 : 0.1)) }}" font-size="{{ $room['font'] }}" text-anchor="middle"
+    class="r-name">{{ $room['name'] }}</text>
+@if ($room['showsSize'])
+<text x="{{ $room['x'] }}" y="{{ $n($room['y'] + $room['font']) }}" font-size="{{ $n($room['font'] * $draft::SIZE_TEXT) }}" text-anchor="middle"
+    class="r-size">{{ $room['size'] }}</text>
+@endif
+@endforeach
 @foreach ($draft->walls as $wall)
 <polygon points="{{ $wall['points'] }}" class="{{ $wall['isOpen'] ? 'r-open' : 'p-wall' }}"/>
 @endforeach
@@ -63,14 +71,6 @@
 </a>
 @else
 <circle cx="{{ $thing['x'] }}" cy="{{ $thing['y'] }}" r="{{ $thing['section'] === 'hubs' ? 0.16 : 0.09 }}" class="r-thing"/>
-@endif
-@endforeach
-@foreach ($draft->rooms as $room)
-<text x="{{ $room['x'] }}" y="{{ $n($room['y'] + ($room['showsSize'] ? -0.05 : 0.1)) }}" font-size="{{ $room['font'] }}" text-anchor="middle"
-    class="r-name">{{ $room['name'] }}</text>
-@if ($room['showsSize'])
-<text x="{{ $room['x'] }}" y="{{ $n($room['y'] + $room['font']) }}" font-size="{{ $n($room['font'] * $draft::SIZE_TEXT) }}" text-anchor="middle"
-    class="r-size">{{ $room['size'] }}</text>
 @endif
 @endforeach
 @foreach ($draft->rooms as $room)
