@@ -89,6 +89,10 @@ final readonly class Draughtsman
             $points->points,
             array_values($hubs),
             $bracket,
+            $this->lens->shade,
+            $this->lens->trial,
+            $this->lens->touched,
+            $this->lens->rays,
         );
     }
 

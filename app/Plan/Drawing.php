@@ -33,6 +33,8 @@ final readonly class Drawing
      * @param  list<Capsule>  $capsules
      * @param  list<PlanPoint>  $points
      * @param  list<Box>  $hubs
+     * @param  array{float, float}|null  $touched
+     * @param  list<array{float, float, float, float, string}>  $rays
      */
     public function __construct(
         public string $storey,
@@ -50,6 +52,10 @@ final readonly class Drawing
         public array $points,
         public array $hubs,
         public ?Box $current,
+        public ?Shade $shade = null,
+        public ?Trial $trial = null,
+        public ?array $touched = null,
+        public array $rays = [],
     ) {}
 
     public function viewBox(): string

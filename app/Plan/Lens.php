@@ -14,11 +14,19 @@ final readonly class Lens
      * @param  bool  $showPoints  mark the points of the building
      * @param  array<string, string>  $labels  slot key => text under its plate, instead of its place
      * @param  list<Protocol>|null  $only  protocols whose slots are drawn; null: all
+     * @param  Shade|null  $shade  how well a radio is heard, under all that is drawn
+     * @param  Trial|null  $trial  where a hub is tried
+     * @param  array{float, float}|null  $touched  a place that was asked about
+     * @param  list<array{float, float, float, float, string}>  $rays  lines of sight: both ends, and "free" or "door"
      */
     public function __construct(
         public array $links = [],
         public bool $showPoints = false,
         public array $labels = [],
         public ?array $only = null,
+        public ?Shade $shade = null,
+        public ?Trial $trial = null,
+        public ?array $touched = null,
+        public array $rays = [],
     ) {}
 }

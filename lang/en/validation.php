@@ -51,6 +51,7 @@ return [
         'floor' => 'the floor',
         'head' => 'the head',
         'height' => 'the height',
+        'hub' => 'the hub',
         'inner' => 'the walls between rooms',
         'kind' => 'what it is',
         'label' => 'what the code is for',

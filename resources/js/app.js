@@ -9,6 +9,7 @@ import { followFar } from './far.js';
 import { followFilters } from './filter.js';
 import { followMenu } from './menu.js';
 import { settle } from './settle.js';
+import { followRadio } from './radio.js';
 import { followRooms } from './rooms.js';
 import { followTouch } from './touch.js';
 
@@ -22,6 +23,7 @@ followFilters();
 followMenu();
 followTouch();
 followRooms();
+followRadio();
 
 const fresh = () => {
     followPlan();

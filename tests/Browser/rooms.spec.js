@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { expectAccessible, signIn } from './bench.js';
-import { drag, drawn, emptyJob, measure } from './rooms.js';
+import { drag, drawn, emptyJob, measure, onScreen } from './rooms.js';
 
 test.beforeEach(async ({ page }) => signIn(page));
 

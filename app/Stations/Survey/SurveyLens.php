@@ -9,6 +9,7 @@ enum SurveyLens: string
 {
     case Devices = 'devices';
     case Rooms = 'rooms';
+    case Radio = 'radio';
 
     public function title(): string
     {

@@ -17,6 +17,7 @@ use App\Stations\Legend;
 use App\Stations\Move;
 use App\Stations\Progress;
 use App\Stations\Station;
+use App\Stations\Survey\Radio\RadioLens;
 use App\Stations\Survey\Rooms\RoomsLens;
 use Kavvel\Core\Radio\Margin;
 use Kavvel\Core\Survey\SurveyMove;
@@ -24,7 +25,7 @@ use Kavvel\Core\Survey\SurveyMove;
 /** What only other people can answer, what no wall explains, and what the plan forecasts. */
 final readonly class SurveyStation implements DrawsAlone, Station
 {
-    public function __construct(private RoomsLens $rooms) {}
+    public function __construct(private RoomsLens $rooms, private RadioLens $radio) {}
 
     public function number(): int
     {
@@ -57,6 +58,9 @@ final readonly class SurveyStation implements DrawsAlone, Station
         $alone = $this->alone($sheet->job, $asked);
         if ($alone !== null) {
             return $alone;
+        }
+        if ($asked->lens === SurveyLens::Radio->value && $asked->slot === null) {
+            return $this->radio->move($sheet, $asked);
         }
         $findings = OpenFindings::of($sheet);
         $weak = $this->weak($sheet);

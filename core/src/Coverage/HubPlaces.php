@@ -58,8 +58,11 @@ final readonly class HubPlaces
         $verdicts = new Verdicts($graph, $routing, $this->acceptanceDb);
         $count = ['accepted' => 0, 'thin' => 0, 'lost' => 0];
         $weakest = [];
+        $of = [];
         foreach (array_diff(array_keys($graph->nodes), [$graph->root]) as $node) {
-            $count[$verdicts->on($node)->value]++;
+            $verdict = $verdicts->on($node);
+            $count[$verdict->value]++;
+            $of[] = [$graph->nodes[$node]->id, $verdict];
             $weakest[] = $routing->routes[$node]->weakestDb ?? null;
         }
         $reached = array_filter($weakest, static fn (?float $margin): bool => $margin !== null);
@@ -69,6 +72,7 @@ final readonly class HubPlaces
             $count['thin'] + $count['lost'],
             $count['lost'],
             $reached === [] ? null : array_sum($reached) / count($reached),
+            $of,
         );
     }
 }

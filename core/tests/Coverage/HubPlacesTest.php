@@ -51,10 +51,24 @@ final class HubPlacesTest extends TestCase
             usort($expected, static fn (HubPlace $a, HubPlace $b): int => [$a->open, $a->lost, -($a->meanWeakestDb ?? -INF)]
                 <=> [$b->open, $b->lost, -($b->meanWeakestDb ?? -INF)]);
             $ranked = HubPlaces::ranked($protocol, $plan, $devices, $places, 12.0);
-            self::assertEqualsWithDelta($expected, $ranked, 1e-9);
+            self::assertEqualsWithDelta(array_map(self::figures(...), $expected), array_map(self::figures(...), $ranked), 1e-9);
+            foreach ($ranked as $place) {
+                $open = array_filter($place->verdicts, static fn (array $one): bool => $one[1] !== Verdict::Accepted);
+                self::assertCount($place->open, $open);
+                self::assertCount(14, $place->verdicts);
+                self::assertSame([], $place->gainsOver($place));
+            }
+            $worst = $ranked[3];
+            self::assertGreaterThanOrEqual($worst->open - $ranked[0]->open, count($ranked[0]->gainsOver($worst)));
             array_push($verdicts, ...array_map(static fn (HubPlace $place): string => "{$place->open} {$place->lost}", $ranked));
         }
         self::assertGreaterThan(8, count(array_unique($verdicts)), 'the houses differ');
+    }
+
+    /** @return array{string, int, int, float|null} */
+    private static function figures(HubPlace $place): array
+    {
+        return [$place->id, $place->open, $place->lost, $place->meanWeakestDb];
     }
 
     /** @return array<string, array{Protocol}> */

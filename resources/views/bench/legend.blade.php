@@ -2,6 +2,16 @@
 @php($kinds = array_unique(array_column($drawing->lines, 'kind')))
 @php($lost = Kavvel\Core\Radio\Margin::THIN_DB)
 <div class="legend">
+    @if ($drawing->shade !== null)
+    @foreach (Kavvel\Core\Radio\Margin::bounds($job->acceptance_db) as $word => [$least, $most])
+    <span><svg viewBox="0 0 1.1 0.8" aria-hidden="true"><rect class="p-swatch" x="0.05" y="0.05" width="1" height="0.7"
+        fill="{{ $word === 'firm' ? 'none' : "url(#shade-{$word})" }}"/></svg>{{ $word }}{{ match (true) {
+            $most === null => ", {$least} dB or more",
+            $least === -INF || $word === 'thin' => ", under {$most} dB",
+            default => '',
+        } }}</span>
+    @endforeach
+    @endif
     @foreach ([
         'planned' => 'planned', 'in' => 'in, not proved', 'proved' => 'done', 'fault' => 'fault', 'stack' => 'several, touch to list',
     ] as $state => $words)

@@ -5,14 +5,17 @@
 <section class="stage" aria-label="Plan">
     <div class="stage-bar">
         @if ($bench->move->lenses !== [])
-        <nav class="keys" aria-label="What the middle shows">
+        <nav class="keys lenses" aria-label="What the middle shows">
             @foreach ($bench->move->lenses as $lens => $lensTitle)
             <a href="{{ $bench->url(['lens' => $loop->first ? null : $lens, 'slot' => null]) }}"
                 @if ($lens === $bench->move->chosenLens) aria-current="true" @endif>{{ $lensTitle }}</a>
             @endforeach
         </nav>
         @endif
-        <nav class="keys" aria-label="Storeys">
+        @if ($bench->move->lenses !== [])
+        <span class="row-break"></span>
+        @endif
+        <nav class="keys storeys" aria-label="Storeys">
             @foreach ($storeys as $number => $storey)
             <a href="{{ $bench->url(['storey' => $storey['key'], 'slot' => null]) }}"
                 @if ($number === $at) aria-current="true" @endif

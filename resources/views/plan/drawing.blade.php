@@ -3,6 +3,8 @@
     : $bench->url(['slot' => $plate['key'], 'storey' => null]))
 <svg class="plan" viewBox="{{ $drawing->viewBox() }}" preserveAspectRatio="xMidYMid meet" role="group"
     aria-label="Plan of {{ $drawing->name }}. The list says the same in words." data-job="{{ $job->key }}"
-        data-storey="{{ $drawing->storey }}">
+        data-storey="{{ $drawing->storey }}"
+        @if ($drawing->shade !== null) data-grid="{{ json_encode($drawing->shade->grid) }}"
+        data-radio="{{ $bench->url(['at' => '@']) }}" data-radio-words="{{ json_encode($drawing->shade->words) }}" @endif>
 @include('plan.shapes')
 </svg>

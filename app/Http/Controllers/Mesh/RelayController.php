@@ -16,6 +16,8 @@ final class RelayController
     {
         $slot = $editor->addRelay($job, $request->point(), $request->protocol(), $request->person());
 
-        return redirect()->route('jobs.pair', ['job' => $job, 'next' => $slot->key], 303);
+        return $request->isFromSurvey()
+            ? redirect()->route('jobs.survey', ['job' => $job, 'lens' => 'radio', 'at' => $request->protocol()->value], 303)
+            : redirect()->route('jobs.pair', ['job' => $job, 'next' => $slot->key], 303);
     }
 }

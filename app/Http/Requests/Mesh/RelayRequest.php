@@ -39,4 +39,10 @@ final class RelayRequest extends JobRequest
     {
         return $this->siteJob()->points()->where('key', $this->string('point'))->firstOrFail();
     }
+
+    /** Whoever plans goes on planning; whoever reads a mesh goes and pairs it. */
+    public function isFromSurvey(): bool
+    {
+        return $this->input('lens') === 'radio';
+    }
 }

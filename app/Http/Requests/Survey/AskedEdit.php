@@ -107,6 +107,7 @@ final readonly class AskedEdit
             'add-riser' => Edits\AddDuct::riser($this->text('name'), $x, $y, $this->text('storey'), $this->text('to'), $this->plan),
             'add-duct' => Edits\AddDuct::along($this->text('name'), $this->text('path'), $this->text('storey'), $this->number('height'), $this->plan),
             'remove-duct' => new Edits\RemoveDuct($this->text('duct')),
+            'move-hub' => new Edits\MoveHub($this->text('hub'), $this->text('storey'), $x, $y),
             'add-point' => new Edits\AddPoint($this->text('storey'), $x, $y, $this->number('height'), [
                 'purpose' => $this->text('purpose'), 'mains' => $this->asked->boolean('mains'),
             ]),

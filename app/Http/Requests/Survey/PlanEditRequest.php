@@ -42,6 +42,7 @@ final class PlanEditRequest extends JobRequest
         'add-point' => [null, ['storey', 'x', 'y', 'height', 'purpose']],
         'move-point' => ['points', ['point', 'x', 'y']],
         'remove-point' => ['points', ['point']],
+        'move-hub' => [null, ['hub', 'storey', 'x', 'y']],
     ];
 
     private const NUMBERS = [
@@ -63,7 +64,7 @@ final class PlanEditRequest extends JobRequest
         $far = $number(-self::FARTHEST_M, self::FARTHEST_M);
         $all = [
             'storey' => ['required', 'string', 'max:80'], 'room' => ['required', 'string', 'max:80'], 'wall' => ['required', 'string', 'max:80'],
-            'duct' => ['required', 'string', 'max:80'], 'point' => ['required', 'string', 'max:80'], 'to' => ['required', 'string', 'max:80'],
+            'duct' => ['required', 'string', 'max:80'], 'point' => ['required', 'string', 'max:80'], 'hub' => ['required', 'string', 'max:80'], 'to' => ['required', 'string', 'max:80'],
             'measured' => ['required', 'string', 'max:120'], 'kind' => ['required', Rule::enum(RoomKind::class)],
             'dx' => $far, 'dy' => $far, 'by' => $far, 'x' => $far, 'y' => $far, 'offset' => $number(0, self::FARTHEST_M),
             'width' => $number(RoomMeasure::NARROWEST_M, RoomMeasure::LONGEST_M),
@@ -125,7 +126,9 @@ final class PlanEditRequest extends JobRequest
 
     public function back(): string
     {
-        return route('jobs.survey', $this->roomsLens($this->chosen()));
+        return $this->input('edit') === 'move-hub'
+            ? route('jobs.survey', [...$this->roomsLens($this->string('radio')->toString() ?: null), 'lens' => 'radio'])
+            : route('jobs.survey', $this->roomsLens($this->chosen()));
     }
 
     /** What is in hand after the edit: what it was about, unless it is gone. */

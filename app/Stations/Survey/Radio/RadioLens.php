@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Survey\Radio;
+
+use App\JobSheet\JobSheet;
+use App\Plan\Lens;
+use App\Plan\Trial;
+use App\Stations\Asked;
+use App\Stations\Legend;
+use App\Stations\Move;
+use App\Stations\Survey\SurveyLens;
+use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Radio\Margin;
+use Kavvel\Core\Site\Vec3;
+
+/** What the radios of one protocol would reach: the storey shaded, places for the hub, and relays. */
+final readonly class RadioLens
+{
+    public function move(JobSheet $sheet, Asked $asked): Move
+    {
+        $wanted = RadioAsked::of($asked->at);
+        $spoken = self::spoken($sheet);
+        $protocol = in_array($wanted->protocol, $spoken, true) ? $wanted->protocol : $spoken[0] ?? null;
+        if ($protocol === Protocol::Infrared) {
+            return $this->infrared($sheet, $asked, $spoken);
+        }
+        $network = $protocol === null ? null : RadioNetwork::of($sheet, $protocol);
+        if ($network === null) {
+            return $this->empty($sheet, $spoken);
+        }
+        $storey = $sheet->geometry->storey($asked->storey)['key'] ?? $network->hub->storey;
+        $trial = self::trial($network, $wanted, $storey);
+        $from = $trial ?? $network->hub->place();
+        $shades = new StoreyShade($sheet, $network);
+        $straight = $network->straight($from);
+
+        return new Move(
+            'survey.radio.side',
+            static fn (): array => [
+                'network' => $network, 'spoken' => $spoken, 'asked' => $wanted, 'trial' => $trial, 'storey' => $storey, 'straight' => $straight,
+                'trialStorey' => $wanted->place === null ? $storey : $network->storeyOf($wanted->place),
+                'proxies' => $network->protocol === Protocol::BluetoothLe ? $network->proxies() : null,
+                'places' => $network->isMesh() ? $network->places($trial) : [],
+                'touched' => $wanted->touch === null ? null : $shades->at($storey, ...[...$wanted->touch, $from]),
+                'relays' => $wanted->relays && $network->isMesh() ? $network->relays() : null,
+                'radio' => new RadioWords($sheet, $network),
+            ],
+            new Lens(
+                labels: array_map(Margin::text(...), $straight),
+                only: [$network->protocol],
+                shade: $shades->of($storey, $from),
+                touched: $wanted->touch,
+                trial: $trial === null ? null : self::drawn($trial, $network, $wanted, $storey),
+            ),
+            new Legend('straight from the hub, '.StoreyShade::HEIGHT_M.' m up'),
+            lenses: SurveyLens::titles(),
+            chosenLens: SurveyLens::Radio->value,
+        );
+    }
+
+    /** @param list<Protocol> $spoken */
+    private function infrared(JobSheet $sheet, Asked $asked, array $spoken): Move
+    {
+        $sights = new InfraredSights($sheet);
+        $fewest = $sights->fewest();
+        $storey = $sheet->geometry->storey($asked->storey)['key'] ?? array_values($sheet->ofProtocol(Protocol::Infrared))[0]->storey;
+
+        return new Move(
+            'survey.radio.infrared',
+            static fn (): array => ['sheet' => $sheet, 'sights' => $sights, 'fewest' => $fewest, 'spoken' => $spoken],
+            new Lens(showPoints: true, only: [Protocol::Infrared], rays: $sights->rays($fewest->add, $storey)),
+            lenses: SurveyLens::titles(),
+            chosenLens: SurveyLens::Radio->value,
+        );
+    }
+
+    /** @param list<Protocol> $spoken */
+    private function empty(JobSheet $sheet, array $spoken): Move
+    {
+        return new Move(
+            'survey.radio.empty',
+            static fn (): array => ['hasHub' => $sheet->hubs !== [], 'hasSlots' => $spoken !== []],
+            new Lens(only: []),
+            lenses: SurveyLens::titles(),
+            chosenLens: SurveyLens::Radio->value,
+        );
+    }
+
+    /** @return list<Protocol> that a device of the job speaks through the air, the most first */
+    private static function spoken(JobSheet $sheet): array
+    {
+        $spoken = [];
+        foreach ($sheet->cards as $card) {
+            if ($card->profile->protocol === Protocol::Infrared
+                || $card->profile->radio !== null && $card->profile->protocol->rules()->radio($sheet->job->region) !== null) {
+                $spoken[$card->profile->protocol->value] = ($spoken[$card->profile->protocol->value] ?? 0) + 1;
+            }
+        }
+        arsort($spoken);
+
+        return array_map(static fn (int|string $word): Protocol => Protocol::from((string) $word), array_keys($spoken));
+    }
+
+    private static function trial(RadioNetwork $network, RadioAsked $asked, string $storey): ?Vec3
+    {
+        return match (true) {
+            $asked->place !== null => $network->points()[$asked->place] ?? null,
+            $asked->hub !== null => $network->atHubsHeight($storey, ...$asked->hub),
+            default => null,
+        };
+    }
+
+    private static function drawn(Vec3 $trial, RadioNetwork $network, RadioAsked $asked, string $storey): ?Trial
+    {
+        $isHere = $asked->place === null || $network->storeyOf($asked->place) === $storey;
+        $hub = $network->hub->place();
+
+        return $isHere ? new Trial($trial->x, $trial->y, $network->hub->storey === $storey ? [$hub->x, $hub->y] : null) : null;
+    }
+}
