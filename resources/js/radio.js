@@ -32,8 +32,12 @@ function open(more) {
     const address = plan().dataset.radio;
     const at = document.querySelector('.side [aria-label="Radio"] [aria-current]')?.href.match(/at=([^&]*)/)?.[1] ?? '';
     const url = address.replace('%40', `${at}${encodeURIComponent(` ${more}`)}`);
-    window.htmx.ajax('GET', url, { target: '#bench', select: '#bench', swap: 'outerHTML', headers: { 'HX-Boosted': 'true' } })
-        .then(() => window.history.pushState({}, '', url));
+    // A link like any other: with its address, and the way back.
+    const link = document.createElement('a');
+    link.href = url;
+    document.getElementById('bench').append(link);
+    window.htmx.process(link);
+    link.click();
 }
 
 const at = ({ x, y }) => `${x.toFixed(2)},${y.toFixed(2)}`;
