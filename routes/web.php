@@ -84,6 +84,10 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/underlays/{storey:key}', [Survey\UnderlayController::class, 'store'])->name('underlays.store');
             Route::put('/underlays/{storey:key}', [Survey\UnderlayController::class, 'update'])->name('underlays.update');
             Route::delete('/underlays/{storey:key}', [Survey\UnderlayController::class, 'destroy'])->name('underlays.destroy');
+            Route::post('/heard-networks', [Survey\HeardNetworkController::class, 'store'])->name('heard-networks.store');
+            Route::delete('/heard-networks/{heardNetwork:key}', [Survey\HeardNetworkController::class, 'destroy'])
+                ->name('heard-networks.destroy');
+            Route::put('/networks/{network:id}/channel', [Survey\ChannelController::class, 'update'])->name('channels.update');
             Route::post('/room-tables', [Survey\RoomTableController::class, 'store'])->name('room-tables.store');
             Route::post('/slots', [Survey\SlotController::class, 'store'])->name('slots.store');
             Route::put('/slots/{slot}', [Survey\SlotController::class, 'update'])->name('slots.update');

@@ -32,6 +32,10 @@ trait AddressesOfTheJob
         $with['planEdit'] = (string) $job->planEdits()->create([
             'by' => 'Mara', 'words' => 'moved the hall', 'changes' => [], 'made_at' => now(),
         ])->id;
+        $with['network'] = (string) $job->networks()->value('id');
+        $with['heardNetwork'] = $job->heardNetworks()->create([
+            'key' => 'heard-1', 'name' => 'Gull', 'channel' => 1, 'width_mhz' => 20, 'rssi_dbm' => -60, 'busy' => 0.5, 'heard_at' => now(),
+        ])->key;
         $addresses = [];
         foreach (Router::getRoutes()->getRoutes() as $route) {
             if (! str_starts_with($route->uri(), 'jobs/{job}')) {

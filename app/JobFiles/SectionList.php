@@ -16,6 +16,7 @@ final readonly class SectionList
             new Sections\Walls,
             new Sections\Ducts,
             new Sections\Underlays,
+            new Sections\HeardNetworks,
             new Sections\Profiles,
             new Sections\Points,
             new Sections\Gateways,

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToJob;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 use Kavvel\Core\Protocol\Protocol;
 
 /**
@@ -18,6 +19,7 @@ use Kavvel\Core\Protocol\Protocol;
  * @property int $gateway_id
  * @property Protocol $protocol
  * @property int|null $channel
+ * @property Carbon|null $channel_chosen_at
  * @property bool $linked
  * @property-read Gateway $gateway
  */
@@ -39,6 +41,6 @@ final class Network extends Model
 
     protected function casts(): array
     {
-        return ['protocol' => Protocol::class, 'linked' => 'boolean'];
+        return ['protocol' => Protocol::class, 'linked' => 'boolean', 'channel_chosen_at' => 'datetime'];
     }
 }

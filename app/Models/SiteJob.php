@@ -48,6 +48,8 @@ use Kavvel\Core\Protocol\Region;
  * @property-read Collection<int, Point> $points
  * @property-read Collection<int, Duct> $ducts
  * @property-read Collection<int, PlanEdit> $planEdits
+ * @property-read Collection<int, HeardNetwork> $heardNetworks
+ * @property-read Collection<int, Network> $networks
  * @property-read Collection<int, Underlay> $underlays
  * @property-read Collection<int, Gateway> $gateways
  * @property-read Collection<int, Slot> $slots
@@ -127,6 +129,18 @@ final class SiteJob extends Model
     public function ducts(): HasMany
     {
         return $this->hasMany(Duct::class);
+    }
+
+    /** @return HasMany<HeardNetwork, $this> */
+    public function heardNetworks(): HasMany
+    {
+        return $this->hasMany(HeardNetwork::class);
+    }
+
+    /** @return HasMany<Network, $this> */
+    public function networks(): HasMany
+    {
+        return $this->hasMany(Network::class);
     }
 
     /** @return HasMany<PlanEdit, $this> */

@@ -29,6 +29,7 @@ final readonly class Gateways extends Section
             'networks' => $gateway->networks->sortBy('id')->values()->map(static fn (Network $network): array => [
                 'protocol' => $network->protocol->value,
                 'channel' => $network->channel,
+                'chosenAt' => self::time($network->channel_chosen_at),
                 'linked' => $network->linked,
             ])->all(),
         ])->values()->all();
@@ -54,6 +55,7 @@ final readonly class Gateways extends Section
                     'gateway_id' => $made->id,
                     'protocol' => $network['protocol'],
                     'channel' => $network['channel'] ?? null,
+                    'channel_chosen_at' => $reading->time($network['chosenAt'] ?? null),
                     'linked' => $network['linked'],
                 ]);
             }

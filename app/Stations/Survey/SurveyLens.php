@@ -10,6 +10,7 @@ enum SurveyLens: string
     case Devices = 'devices';
     case Rooms = 'rooms';
     case Radio = 'radio';
+    case Channels = 'channels';
 
     public function title(): string
     {

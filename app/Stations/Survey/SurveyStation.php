@@ -17,6 +17,7 @@ use App\Stations\Legend;
 use App\Stations\Move;
 use App\Stations\Progress;
 use App\Stations\Station;
+use App\Stations\Survey\Channels\ChannelsLens;
 use App\Stations\Survey\Radio\RadioLens;
 use App\Stations\Survey\Rooms\RoomsLens;
 use Kavvel\Core\Radio\Margin;
@@ -25,7 +26,7 @@ use Kavvel\Core\Survey\SurveyMove;
 /** What only other people can answer, what no wall explains, and what the plan forecasts. */
 final readonly class SurveyStation implements DrawsAlone, Station
 {
-    public function __construct(private RoomsLens $rooms, private RadioLens $radio) {}
+    public function __construct(private RoomsLens $rooms, private RadioLens $radio, private ChannelsLens $channels) {}
 
     public function number(): int
     {
@@ -61,6 +62,9 @@ final readonly class SurveyStation implements DrawsAlone, Station
         }
         if ($asked->lens === SurveyLens::Radio->value && $asked->slot === null) {
             return $this->radio->move($sheet, $asked);
+        }
+        if ($asked->lens === SurveyLens::Channels->value && $asked->slot === null) {
+            return $this->channels->move($sheet, $asked);
         }
         $findings = OpenFindings::of($sheet);
         $weak = $this->weak($sheet);

@@ -79,6 +79,7 @@ final readonly class JobFile
             $room->find('height')?->positive();
         }
         self::ways($input, $storeys);
+        self::heard($input, $rooms);
         $points = self::points($input, $rooms);
         $profiles = self::profiles($input);
         $gateways = self::gateways($input, $storeys);
@@ -115,6 +116,19 @@ final readonly class JobFile
         }
         foreach (['number', 'of', 'plannedMinutes', 'usedMinutes'] as $whole) {
             $job->get('visit')->get($whole)->wholeFrom(0);
+        }
+    }
+
+    /** @param array<string, mixed> $rooms */
+    private static function heard(Input $input, array $rooms): void
+    {
+        Check::keys($input, 'heardNetworks');
+        foreach ($input->get('heardNetworks')->items() as $network) {
+            if ($network->find('room') !== null) {
+                Check::known($network->get('room'), $rooms);
+            }
+            $network->get('widthMHz')->whole(20, 40) % 20 === 0 || throw InvalidInput::outOfRange($network->get('widthMHz')->at, '20 or 40');
+            $network->find('secondary')?->word(['above', 'below']);
         }
     }
 

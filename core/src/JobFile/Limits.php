@@ -16,7 +16,7 @@ final readonly class Limits
 {
     /** Rows of each section */
     public const MOST = [
-        'storeys' => 50, 'rooms' => 1_000, 'walls' => 4_000, 'ducts' => 200, 'underlays' => 50, 'profiles' => 500, 'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
+        'storeys' => 50, 'rooms' => 1_000, 'walls' => 4_000, 'ducts' => 200, 'underlays' => 50, 'heardNetworks' => 2_000, 'profiles' => 500, 'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
         'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
         'log' => 20_000, 'members' => 500,
     ];
@@ -136,6 +136,10 @@ final readonly class Limits
                 'metresPerPixel' => self::number(0.000_01, 10),
                 'picture' => static fn (Input $picture): string => $picture->textUpTo(self::MOST_LETTERS_OF_A_PICTURE),
             ],
+            'heardNetworks' => [
+                'key' => Check::key(...), 'name' => $name, 'channel' => static fn (Input $channel): int => $channel->whole(1, 14),
+                'rssiDbm' => self::number(-200, 50), 'busy' => self::number(0.001, 1), 'heardAt' => $time,
+            ],
             'profiles' => [
                 'key' => Check::key(...), 'name' => $name, 'model' => $name, 'caution?' => $long,
                 'capabilities' => static fn (Input $all) => self::each($all, 100, self::line(80)),
@@ -145,6 +149,7 @@ final readonly class Limits
                 'key' => Check::key(...), 'name' => $name, 'position' => $place,
                 'networks' => static fn (Input $all) => self::each($all, 20, static fn (Input $one) => self::fields($one, [
                     'protocol' => self::line(20), 'channel?' => static fn (Input $channel): int => $channel->whole(0, 65_535),
+                    'chosenAt?' => $time,
                 ])),
             ],
             'nodes' => [

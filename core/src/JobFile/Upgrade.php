@@ -53,14 +53,14 @@ final readonly class Upgrade
     }
 
     /**
-     * Version 3 has ways for cables, and pictures under the plan.
+     * Version 3 has ways for cables, pictures under the plan, and Wi-Fi networks that were heard.
      *
      * @param  array<string, mixed>  $data
      * @return array<string, mixed>
      */
     private static function fromSecond(array $data): array
     {
-        return [...$data, 'version' => 3, 'ducts' => [], 'underlays' => []];
+        return [...$data, 'version' => 3, 'ducts' => [], 'underlays' => [], 'heardNetworks' => []];
     }
 
     /**

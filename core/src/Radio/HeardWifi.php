@@ -37,6 +37,12 @@ final readonly class HeardWifi
         ));
     }
 
+    /** Whether a link at this level would be drowned by it. */
+    public function drowns(float $rssiDbm, float $frequencyMHz): bool
+    {
+        return Contention::isContended($rssiDbm, $frequencyMHz, $this->readings);
+    }
+
     /** What of it falls into a 2 MHz channel over time, in dBm; the worse where there are two readings. */
     public function interferenceDbm(float $frequencyMHz): float
     {

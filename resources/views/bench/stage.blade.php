@@ -12,9 +12,10 @@
             @endforeach
         </nav>
         @endif
-        @if ($bench->move->lenses !== [])
+        @if ($bench->move->lenses !== [] && ($middle === null || $middle->storeys !== []))
         <span class="row-break"></span>
         @endif
+        @if ($middle === null || $middle->storeys !== [])
         <nav class="keys storeys" aria-label="Storeys">
             @foreach ($storeys as $number => $storey)
             <a href="{{ $bench->url(['storey' => $storey['key'], 'slot' => null]) }}"
@@ -27,6 +28,7 @@
             <button type="button" data-zoom="in" aria-label="Nearer">+</button>
             <button type="button" data-zoom="all" aria-label="Whole storey">▢</button>
         </div>
+        @endif
         @if ($middle === null || $middle->list !== null)
         <div class="keys sort" role="group" aria-label="Plan or list">
             <button type="button" data-show="plan">Plan</button>

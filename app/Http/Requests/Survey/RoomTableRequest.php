@@ -10,7 +10,6 @@ use Kavvel\Core\Floorplan\Edits\AddRooms;
 use Kavvel\Core\Floorplan\Plan;
 use Kavvel\Core\Floorplan\RoomTable;
 use Kavvel\Core\Input\InvalidInput;
-use SplFileObject;
 
 /** A table of rooms: a file, or its lines typed. */
 final class RoomTableRequest extends JobRequest
@@ -40,25 +39,9 @@ final class RoomTableRequest extends JobRequest
     public function edit(Plan $plan): AddRooms
     {
         try {
-            return new AddRooms(RoomTable::read($this->lines(), $plan, $this->string('storey')->toString()));
+            return new AddRooms(RoomTable::read(CsvLines::of($this->file('table')), $plan, $this->string('storey')->toString()));
         } catch (InvalidInput $refused) {
             throw PlanEditRefused::bad('table', $refused);
         }
-    }
-
-    /** @return list<list<string|null>> */
-    private function lines(): array
-    {
-        $path = (string) $this->file('table')?->getRealPath();
-        $first = (string) strtok((string) file_get_contents($path), "\n");
-        $file = new SplFileObject($path);
-        $file->setFlags(SplFileObject::READ_CSV);
-        $file->setCsvControl(substr_count($first, ';') > substr_count($first, ',') ? ';' : ',', '"', '');
-        $lines = [];
-        foreach ($file as $line) {
-            $lines[] = array_map(static fn (mixed $cell): string => mb_scrub((string) $cell), array_values((array) $line));
-        }
-
-        return $lines;
     }
 }

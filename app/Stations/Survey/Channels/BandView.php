@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Survey\Channels;
+
+use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
+use App\Models\HeardNetwork;
+use App\Models\Network;
+use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Radio\ChannelAdvice;
+use Kavvel\Core\Radio\ChannelRanking;
+use Kavvel\Core\Radio\HeardWifi;
+use Kavvel\Core\Radio\RankedChannel;
+
+/** The channels of one network, the quietest first, and what changing it would mean. */
+final readonly class BandView
+{
+    /**
+     * @param  list<RankedChannel>  $ranking
+     * @param  int  $in  devices that are in and would have to follow
+     * @param  int  $sleepy  those of them on batteries
+     * @param  list<string>  $contended  titles of devices whose link a busy network would drown on the channel that is chosen
+     */
+    private function __construct(
+        public array $ranking,
+        public ?RankedChannel $now,
+        public RankedChannel $best,
+        public ChannelAdvice $advice,
+        public int $in,
+        public int $sleepy,
+        public array $contended,
+    ) {}
+
+    public static function isIn(Protocol $protocol): bool
+    {
+        return $protocol->rules()->channelMHz(ChannelRanking::FIRST) !== null && $protocol->rules()->isDrownedAt2400MHz();
+    }
+
+    /**
+     * @param  list<Network>  $networks  ours in this band
+     * @param  list<HeardNetwork>  $heard
+     */
+    public static function of(JobSheet $sheet, Network $network, array $networks, array $heard): self
+    {
+        $ours = [];
+        foreach ($networks as $other) {
+            if ($other->id !== $network->id && $other->channel !== null) {
+                $ours[] = $other->channel;
+            }
+        }
+        $ranking = (new ChannelRanking(self::strongest($heard)))->of(range(ChannelRanking::FIRST, ChannelRanking::LAST), $ours);
+        $now = array_values(array_filter($ranking, static fn (RankedChannel $one): bool => $one->channel === $network->channel))[0] ?? null;
+        $in = array_filter($sheet->ofProtocol($network->protocol), static fn (SlotCard $card): bool => $card->isIn()
+            && $card->hub?->gateway->id === $network->gateway_id);
+
+        return new self(
+            $ranking,
+            $now,
+            $ranking[0],
+            ChannelAdvice::of($now?->tooNear === null ? $now?->interferenceDbm : INF, $ranking[0]->interferenceDbm, count($in)),
+            count($in),
+            count(array_filter($in, static fn (SlotCard $card): bool => $card->profile->battery !== null)),
+            $now === null ? [] : self::contended($sheet, $network, $now->channel, $heard),
+        );
+    }
+
+    /**
+     * Each network once, where it is heard the strongest: a channel has to do in every room.
+     *
+     * @param  list<HeardNetwork>  $heard
+     * @return list<HeardWifi>
+     */
+    private static function strongest(array $heard): array
+    {
+        $strongest = [];
+        foreach ($heard as $one) {
+            $name = "{$one->name} {$one->channel}";
+            if (! isset($strongest[$name]) || $one->rssi_dbm > $strongest[$name]->rssi_dbm) {
+                $strongest[$name] = $one;
+            }
+        }
+
+        return array_values(array_map(static fn (HeardNetwork $one): HeardWifi => $one->core(), $strongest));
+    }
+
+    /**
+     * @param  list<HeardNetwork>  $heard
+     * @return list<string>
+     */
+    private static function contended(JobSheet $sheet, Network $network, int $channel, array $heard): array
+    {
+        $frequency = (float) $network->protocol->rules()->channelMHz($channel);
+        $contended = [];
+        foreach ($sheet->ofProtocol($network->protocol) as $card) {
+            $inRoom = array_filter($heard, static fn (HeardNetwork $one): bool => $one->room_id === null || $one->room_id === $card->roomId);
+            $margin = $card->forecast?->bestDb;
+            $rssi = $margin === null || $card->profile->radio === null ? null : $margin + $card->profile->radio->sensitivityDbm;
+            foreach ($inRoom as $one) {
+                if ($rssi !== null && $one->core()->drowns($rssi, $frequency)) {
+                    $contended[] = $card->fullTitle();
+                    break;
+                }
+            }
+        }
+
+        return $contended;
+    }
+}
