@@ -39,7 +39,10 @@ final readonly class Bench
         public User $user,
     ) {
         $this->address = new BenchAddress($sheet->job, $station, $asked, $storey, $open?->card->key());
-        $this->storeys = array_map(static fn (array $one): array => ['key' => $one['key'], 'name' => $one['name']], $sheet->geometry->storeys);
+        $this->storeys = array_map(
+            static fn (array $one): array => ['key' => $one['key'], 'name' => $one['name']],
+            $sheet->geometry->storeys,
+        );
     }
 
     /**

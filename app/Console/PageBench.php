@@ -135,7 +135,13 @@ final readonly class PageBench
             preg_match_all('/data-part="(\w+)" data-version="(\w+)"/', $page, $parts, PREG_SET_ORDER);
             $way = -$way;
             return $client->post('/jobs/lantern-house/plan-edits', [
-                'form_params' => ['_token' => $token[1] ?? '', 'edit' => 'move-wall', 'wall' => 'ground-w12', 'by' => $way, 'on' => 'ground'],
+                'form_params' => [
+                    '_token' => $token[1] ?? '',
+                    'edit' => 'move-wall',
+                    'wall' => 'ground-w12',
+                    'by' => $way,
+                    'on' => 'ground',
+                ],
                 'headers' => ['HX-Request' => 'true', 'Kavvel-Parts' => implode(' ', array_map(
                     static fn (array $part): string => "{$part[1]}:{$part[2]}",
                     $parts,

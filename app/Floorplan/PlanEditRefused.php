@@ -44,6 +44,9 @@ final class PlanEditRefused extends Refused
 
     public static function hasDevice(string $slot): self
     {
-        return new self('plan', "The {$slot} has a device by now. Take the device away first, so that nothing is left on the network unnoticed.");
+        return new self(
+            'plan',
+            "The {$slot} has a device by now. Take the device away first, so that nothing is left on the network unnoticed.",
+        );
     }
 }

@@ -155,7 +155,8 @@ final readonly class PlanStore
             ],
             'ducts' => static fn (array $row): array => ['name' => $row['name'], 'path' => self::json($row['path'])],
             'points' => static fn (array $row): array => [
-                'room_id' => $rooms[$row['home']], ...$place($row), 'purpose' => $row['facts']['purpose'], 'mains' => $row['facts']['mains'],
+                'room_id' => $rooms[$row['home']], ...$place($row),
+                'purpose' => $row['facts']['purpose'], 'mains' => $row['facts']['mains'],
             ],
             'slots' => static fn (array $row): array => ['room_id' => $rooms[$row['home']], ...$place($row)],
             default => static fn (array $row): array => ['storey_id' => $storeys[$row['home']], ...$place($row)],

@@ -1,6 +1,8 @@
 // The radio lens: the margin under the finger, a touch that asks what stands in the way, and a hub that is dragged to be
 // tried. What comes of it the page says; nothing is changed by dragging.
 const BEGINS_PX = 6;
+const HUB = '.p-hub, .p-hub-text';
+const TRIAL = '.p-trial, .p-trial-text';
 let drag = null;
 
 const plan = () => document.querySelector('.plan[data-grid]');
@@ -43,10 +45,11 @@ function open(more) {
 const at = ({ x, y }) => `${x.toFixed(2)},${y.toFixed(2)}`;
 
 function begin(event) {
-    const hub = event.target.closest?.('.plan[data-grid] .p-hub, .plan[data-grid] .p-hub-text, .plan[data-grid] .p-trial, .plan[data-grid] .p-trial-text');
-    if (!hub) return;
+    const hub = event.target.closest?.(`:is(${HUB}, ${TRIAL})`);
+    if (!hub || !plan()?.contains(hub)) return;
     event.stopPropagation();
-    drag = { from: metres(event), start: event, moved: false, parts: hub.closest('svg').querySelectorAll(hub.matches('.p-trial, .p-trial-text') ? '.p-trial, .p-trial-text' : '.p-hub, .p-hub-text') };
+    const parts = plan().querySelectorAll(hub.matches(TRIAL) ? TRIAL : HUB);
+    drag = { from: metres(event), start: event, moved: false, parts };
 }
 
 function follow(event) {

@@ -21,7 +21,8 @@ final class ArchitectureTest
     private const STATIONS = ['Survey', 'Pair', 'Name', 'Mesh', 'HandOver'];
 
     private const APP_FLOORS = [
-        ['Vitals'], ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['Pictures'], ['JobFiles', 'JobSheet', 'Proving'],
+        ['Vitals'], ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['Pictures'],
+        ['JobFiles', 'JobSheet', 'Proving'],
         ['Gateway'],
         ['Radio'], ['Floorplan'], ['JobList', 'SignIn', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],
     ];

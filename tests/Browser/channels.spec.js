@@ -5,7 +5,7 @@ test.beforeEach(async ({ page }) => signIn(page));
 
 test('a channel is chosen beside what was heard, and stands', async ({ page }) => {
     await page.goto('/jobs/calico-court/survey?lens=channels');
-    await expect(page.locator('.b-channel')).toHaveCount(16);
+    await expect(page.locator('.band .b-channel')).toHaveCount(16);
     await expect(page.getByRole('heading', { name: /^(Take|Keep|Change to) channel \d+$/ })).toBeVisible();
     await expectAccessible(page);
 
@@ -19,7 +19,7 @@ test('a channel is chosen beside what was heard, and stands', async ({ page }) =
     await expect(page.getByRole('heading', { name: 'Take channel 15' })).toBeVisible();
     await page.getByRole('button', { name: 'Choose channel 15' }).first().click();
     await expect(page.getByRole('heading', { name: 'Keep channel 15' })).toBeVisible();
-    await expect(page.locator('.b-channel.is-now')).toHaveCount(1);
+    await expect(page.locator('.band .b-channel.is-now')).toHaveCount(1);
     await page.getByRole('button', { name: 'Take Gull off' }).click();
     await expect(page.getByRole('heading', { name: 'Change to channel 25' })).toBeVisible();
     await expectAccessible(page);

@@ -25,7 +25,10 @@ final class ChannelsTest extends TestCase
     public function test_the_band_is_drawn_and_the_quietest_channel_is_offered_with_its_reason(): void
     {
         $this->get(self::LENS)->assertOk()
-            ->assertSeeInOrder(['b-wifi', 'b-channel is-best', 'Take channel 25', 'of Wi-Fi falls into it, the least of sixteen.', 'Heard, 11'], false)
+            ->assertSeeInOrder(
+                ['b-wifi', 'b-channel is-best', 'Take channel 25', 'of Wi-Fi falls into it, the least of sixteen.', 'Heard, 11'],
+                false,
+            )
             ->assertSeeInOrder(['All sixteen, the quietest first', 'Channel 25', 'Channel 26', 'many devices transmit weakly here'])
             ->assertSee('it is set at the hub itself');
     }
@@ -33,7 +36,10 @@ final class ChannelsTest extends TestCase
     public function test_a_choice_is_written_down_with_its_day_and_stands(): void
     {
         $network = $this->network('calico-court');
-        $this->put(self::FLAT."/networks/{$network->id}/channel", ['channel' => '25', 'seen' => ''])->assertRedirect(self::LENS.'&at=zigbee');
+        $this->put(
+            self::FLAT."/networks/{$network->id}/channel",
+            ['channel' => '25', 'seen' => ''],
+        )->assertRedirect(self::LENS.'&at=zigbee');
 
         self::assertSame([25, true], [$network->refresh()->channel, $network->channel_chosen_at?->isToday()]);
         self::assertTrue($this->logged('Chose Zigbee channel 25.', 'calico-court'));
@@ -55,12 +61,20 @@ final class ChannelsTest extends TestCase
     {
         $house = '/jobs/lantern-house';
         $this->get("{$house}/survey?lens=channels")->assertSee('Listen for Wi-Fi');
-        $this->post("{$house}/heard-networks", ['network' => 'Gull', 'wifi_channel' => '8', 'rssi' => '-45', 'busy' => '60', 'room' => 'signal'])
+        $this->post(
+            "{$house}/heard-networks",
+            ['network' => 'Gull', 'wifi_channel' => '8', 'rssi' => '-45', 'busy' => '60', 'room' => 'signal'],
+        )
             ->assertSessionHasNoErrors();
 
         // Two megahertz beside the middle of that network, and near Thread on 25 nothing is taken.
         $this->get("{$house}/survey?lens=channels")
-            ->assertSeeInOrder(['Change to channel', 'of Wi-Fi falls into channel 20', '11 devices are in and must follow', 'of them on batteries'])
+            ->assertSeeInOrder([
+                'Change to channel',
+                'of Wi-Fi falls into channel 20',
+                '11 devices are in and must follow',
+                'of them on batteries',
+            ])
             ->assertSee('too near our channel 25');
     }
 
@@ -70,14 +84,26 @@ final class ChannelsTest extends TestCase
         $network->update(['channel' => 25]);
         $this->get(self::LENS)->assertDontSee('Contended on channel');
         $network->update(['channel' => 17]);
-        $this->post(self::FLAT.'/heard-networks', ['network' => 'Roar', 'wifi_channel' => '6', 'rssi' => '-20', 'busy' => '90', 'room' => 'living']);
+        $this->post(
+            self::FLAT.'/heard-networks',
+            ['network' => 'Roar', 'wifi_channel' => '6', 'rssi' => '-20', 'busy' => '90', 'room' => 'living'],
+        );
 
         $this->get(self::LENS)->assertSeeInOrder(['Contended on channel 17', 'living room']);
+        $this->get(self::FLAT.'/survey?lens=radio')->assertSee('dB contended</text>', false)->assertSee('links are contended');
     }
 
     public function test_networks_are_noted_heard_anew_and_taken_off(): void
     {
-        $note = ['network' => 'Gull', 'wifi_channel' => '3', 'rssi' => '−61,5', 'busy' => '', 'wifi_width' => '40', 'side' => 'above', 'room' => 'hall'];
+        $note = [
+            'network' => 'Gull',
+            'wifi_channel' => '3',
+            'rssi' => '−61,5',
+            'busy' => '',
+            'wifi_width' => '40',
+            'side' => 'above',
+            'room' => 'hall',
+        ];
         $this->post(self::FLAT.'/heard-networks', $note)->assertRedirect(self::LENS);
         $this->post(self::FLAT.'/heard-networks', [...$note, 'rssi' => '-70', 'busy' => '20 %']);
         $heard = $this->siteJob('calico-court')->heardNetworks()->where('name', 'Gull')->get();
@@ -95,12 +121,18 @@ final class ChannelsTest extends TestCase
     public function test_networks_come_in_from_a_table(): void
     {
         $table = static fn (string $lines): UploadedFile => UploadedFile::fake()->createWithContent('wifi.csv', $lines);
-        $this->post(self::FLAT.'/heard-networks', ['is_table' => '1', 'table' => $table("name,channel,rssi,room\n\"Gull, loft\",1,-60,hall\nTern,11,-70,\n")])
+        $this->post(
+            self::FLAT.'/heard-networks',
+            ['is_table' => '1', 'table' => $table("name,channel,rssi,room\n\"Gull, loft\",1,-60,hall\nTern,11,-70,\n")],
+        )
             ->assertSessionHasNoErrors();
         self::assertSame(13, $this->siteJob('calico-court')->heardNetworks()->count());
         self::assertSame('Hall', $this->siteJob('calico-court')->heardNetworks()->where('name', 'Gull, loft')->firstOrFail()->room?->name);
 
-        $this->post(self::FLAT.'/heard-networks', ['is_table' => '1', 'table' => $table("name,channel,rssi\nGull,99,-60\n")])->assertSessionHasErrors('table');
+        $this->post(
+            self::FLAT.'/heard-networks',
+            ['is_table' => '1', 'table' => $table("name,channel,rssi\nGull,99,-60\n")],
+        )->assertSessionHasErrors('table');
         self::assertStringContainsString('row 2, channel', (string) session('errors')?->first('table'));
     }
 

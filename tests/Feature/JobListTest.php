@@ -25,8 +25,8 @@ final class JobListTest extends TestCase
 
     public function test_a_new_job_is_begun_from_the_page_and_measured_room_by_room(): void
     {
-        $this->post('/jobs', ['name' => 'Heron Mill', 'client_name' => 'Ines Marl', 'address' => '4 Weir Lane', 'region' => 'EU', 'mains' => '230-50',
-            'latitude' => '51,2', 'longitude' => '-1.4'])
+        $this->post('/jobs', ['name' => 'Heron Mill', 'client_name' => 'Ines Marl', 'address' => '4 Weir Lane', 'region' => 'EU',
+            'mains' => '230-50', 'latitude' => '51,2', 'longitude' => '-1.4'])
             ->assertRedirect('/jobs/heron-mill');
         $this->get('/jobs/heron-mill/survey')->assertOk()->assertSee('Measure the first room');
         foreach (['survey', 'pair', 'name', 'mesh', 'hand-over'] as $station) {

@@ -97,11 +97,15 @@ final class PlanEditTest extends TestCase
         $seen = Subject::mark($this->plan(), 'rooms', 'hall');
         $this->edit(['edit' => 'move-room', 'room' => 'hall', 'dx' => '1', 'dy' => '0', 'seen' => $seen])->assertSessionHasNoErrors();
         $this->edit(['edit' => 'resize-room', 'room' => 'hall', 'width' => '3', 'depth' => '3', 'seen' => $seen])
-            ->assertSessionHasErrors(['plan' => 'Somebody changed the hall after you looked. It is shown as it is now: change it again if need be.']);
+            ->assertSessionHasErrors(
+                ['plan' => 'Somebody changed the hall after you looked. It is shown as it is now: change it again if need be.'],
+            );
 
         // Another room is another matter.
-        $this->edit(['edit' => 'change-room', 'room' => 'kitchen', 'name' => 'Scullery', 'code' => 'scu', 'kind' => 'room', 'room_height' => '',
-            'seen' => Subject::mark($this->plan(), 'rooms', 'kitchen')])->assertSessionHasNoErrors();
+        $this->edit([
+            'edit' => 'change-room', 'room' => 'kitchen', 'name' => 'Scullery', 'code' => 'scu', 'kind' => 'room', 'room_height' => '',
+            'seen' => Subject::mark($this->plan(), 'rooms', 'kitchen'),
+        ])->assertSessionHasNoErrors();
         self::assertSame(['Scullery', 'SCU'], [$this->plan()->room('kitchen')->name, $this->plan()->room('kitchen')->code]);
     }
 
@@ -120,17 +124,33 @@ final class PlanEditTest extends TestCase
         $this->room('kitchen 4.2 x 3.6');
         $wall = $this->wallCalled('outer wall of kitchen, top');
         foreach ([
-            ['edit' => 'change-wall', 'wall' => $wall, 'construction' => 'own', 'layers' => 'plasterboard 12.5, foil, brick 215', 'label' => 'party wall'],
-            ['edit' => 'put-opening', 'wall' => $wall, 'number' => '', 'opening' => 'window', 'offset' => '1', 'opening_width' => '1.2', 'sill' => '0.9',
+            [
+                'edit' => 'change-wall',
+                'wall' => $wall,
+                'construction' => 'own',
+                'layers' => 'plasterboard 12.5, foil, brick 215',
+                'label' => 'party wall',
+            ],
+            ['edit' => 'put-opening', 'wall' => $wall, 'number' => '', 'opening' => 'window', 'offset' => '1', 'opening_width' => '1.2',
+                'sill' => '0.9',
                 'head' => '2.1'],
             ['edit' => 'move-wall', 'wall' => $this->wallCalled('outer wall of kitchen, bottom'), 'by' => '0.4'],
             ['edit' => 'cut-corner', 'room' => 'kitchen', 'corner' => '2', 'across' => '1', 'down' => '1.5'],
             ['edit' => 'add-storey', 'name' => 'First floor', 'where' => 'above', 'height' => '2.3', 'floor' => 'timber'],
-            ['edit' => 'change-storey', 'storey' => 'ground', 'name' => 'Ground', 'height' => '2.6', 'floor' => 'as-is', 'outer' => 'granite-550',
+            ['edit' => 'change-storey', 'storey' => 'ground', 'name' => 'Ground', 'height' => '2.6', 'floor' => 'as-is',
+                'outer' => 'granite-550',
                 'inner' => 'as-is'],
             ['edit' => 'add-riser', 'name' => 'Riser', 'x' => '1', 'y' => '1', 'storey' => 'ground', 'to' => 'first-floor'],
             ['edit' => 'add-duct', 'name' => 'Duct', 'storey' => 'ground', 'path' => '1,1 3,1', 'height' => '2.2'],
-            ['edit' => 'add-point', 'storey' => 'ground', 'x' => '0.5', 'y' => '1', 'height' => '0.4', 'purpose' => 'socket', 'mains' => '1'],
+            [
+                'edit' => 'add-point',
+                'storey' => 'ground',
+                'x' => '0.5',
+                'y' => '1',
+                'height' => '0.4',
+                'purpose' => 'socket',
+                'mains' => '1',
+            ],
             ['edit' => 'move-point', 'point' => 'kitchen-p01', 'x' => '0.6', 'y' => '2'],
         ] as $edit) {
             $this->edit($edit)->assertSessionHasNoErrors();
@@ -159,7 +179,10 @@ final class PlanEditTest extends TestCase
         while (($edit = $this->cottage()->planEdits()->where('is_undone', false)->latest('id')->value('id')) !== null) {
             $this->delete(self::COTTAGE."/plan-edits/{$edit}")->assertSessionHasNoErrors();
         }
-        self::assertSame([1, [], [], []], [count($this->plan()->storeys), $this->plan()->rooms, $this->plan()->walls, $this->plan()->ducts]);
+        self::assertSame(
+            [1, [], [], []],
+            [count($this->plan()->storeys), $this->plan()->rooms, $this->plan()->walls, $this->plan()->ducts],
+        );
     }
 
     /** @param array<string, string> $edit */
@@ -181,15 +204,49 @@ final class PlanEditTest extends TestCase
         return [
             'no such edit' => ['edit', 'none of the choices', ['edit' => 'explode']],
             'no edit' => ['edit', 'is missing', []],
-            'no measures' => ['measured', 'a name and two measures', ['edit' => 'add-room', 'storey' => 'ground', 'kind' => 'room', 'measured' => 'kitchen']],
-            'no such storey' => ['plan', 'That storey is no longer', ['edit' => 'add-room', 'storey' => 'loft', 'kind' => 'room', 'measured' => 'a 1 x 1']],
+            'no measures' => [
+                'measured',
+                'a name and two measures',
+                ['edit' => 'add-room', 'storey' => 'ground', 'kind' => 'room', 'measured' => 'kitchen'],
+            ],
+            'no such storey' => [
+                'plan',
+                'That storey is no longer',
+                ['edit' => 'add-room', 'storey' => 'loft', 'kind' => 'room', 'measured' => 'a 1 x 1'],
+            ],
             'no number' => ['dx', 'has to be a number', ['edit' => 'move-room', 'room' => 'hall', 'dx' => 'far', 'dy' => '0']],
             'over another' => ['plan', 'would lie over the Kitchen', ['edit' => 'move-room', 'room' => 'hall', 'dx' => '-2', 'dy' => '0']],
-            'no layer' => ['measured', 'custard', ['edit' => 'change-wall', 'wall' => 'ground-w01', 'construction' => 'own', 'layers' => 'custard 20', 'label' => 'wall']],
-            'no layers' => ['layers', 'Say which layers', ['edit' => 'change-wall', 'wall' => 'ground-w01', 'construction' => 'own', 'layers' => '', 'label' => 'wall']],
-            'a point outside' => ['x', 'outside every room', ['edit' => 'add-point', 'storey' => 'ground', 'x' => '99', 'y' => '1', 'height' => '1', 'purpose' => 'socket']],
-            'a way of one place' => ['path', 'touch two at least', ['edit' => 'add-duct', 'name' => 'D', 'storey' => 'ground', 'path' => '1,1', 'height' => '2']],
-            'no way' => ['path', 'Places are written', ['edit' => 'add-duct', 'name' => 'D', 'storey' => 'ground', 'path' => 'here there', 'height' => '2']],
+            'no layer' => [
+                'measured',
+                'custard',
+                [
+                    'edit' => 'change-wall',
+                    'wall' => 'ground-w01',
+                    'construction' => 'own',
+                    'layers' => 'custard 20',
+                    'label' => 'wall',
+                ],
+            ],
+            'no layers' => [
+                'layers',
+                'Say which layers',
+                ['edit' => 'change-wall', 'wall' => 'ground-w01', 'construction' => 'own', 'layers' => '', 'label' => 'wall'],
+            ],
+            'a point outside' => [
+                'x',
+                'outside every room',
+                ['edit' => 'add-point', 'storey' => 'ground', 'x' => '99', 'y' => '1', 'height' => '1', 'purpose' => 'socket'],
+            ],
+            'a way of one place' => [
+                'path',
+                'touch two at least',
+                ['edit' => 'add-duct', 'name' => 'D', 'storey' => 'ground', 'path' => '1,1', 'height' => '2'],
+            ],
+            'no way' => [
+                'path',
+                'Places are written',
+                ['edit' => 'add-duct', 'name' => 'D', 'storey' => 'ground', 'path' => 'here there', 'height' => '2'],
+            ],
         ];
     }
 
@@ -243,7 +300,11 @@ final class PlanEditTest extends TestCase
         $this->edit(['edit' => 'remove-room', 'room' => 'hall'])->assertSessionHasNoErrors();
 
         $this->put(self::COTTAGE.'/slots/wall-lamp/removal')->assertSessionHasErrors('slot');
-        self::assertSame(1, Room::withTrashed()->where('site_job_id', $this->cottage()->id)->count(), 'what a device was planned in is kept');
+        self::assertSame(
+            1,
+            Room::withTrashed()->where('site_job_id', $this->cottage()->id)->count(),
+            'what a device was planned in is kept',
+        );
     }
 
     public function test_what_was_changed_elsewhere_is_not_taken_back(): void
@@ -258,7 +319,10 @@ final class PlanEditTest extends TestCase
 
     public function test_rooms_come_in_from_a_table_as_one_edit(): void
     {
-        $table = UploadedFile::fake()->createWithContent('rooms.csv', "room;width;depth;height\r\n\"kitchen; old\";4,2;3,6;2,4\r\nhall;2;3,6;\r\n");
+        $table = UploadedFile::fake()->createWithContent(
+            'rooms.csv',
+            "room;width;depth;height\r\n\"kitchen; old\";4,2;3,6;2,4\r\nhall;2;3,6;\r\n",
+        );
         $this->post(self::COTTAGE.'/room-tables', ['storey' => 'ground', 'table' => $table])->assertSessionHasNoErrors();
         self::assertSame(['Kitchen; old', 'Hall'], array_column($this->plan()->rooms, 'name'));
         $this->delete(self::COTTAGE."/plan-edits/{$this->lastEdit()}");
@@ -273,7 +337,10 @@ final class PlanEditTest extends TestCase
     public function test_a_picture_lies_under_the_plan_to_scale_and_without_what_it_told(): void
     {
         Storage::fake('local');
-        $this->post(self::COTTAGE.'/underlays/ground', ['picture' => UploadedFile::fake()->image('plan.png', 1200, 900)])->assertSessionHasNoErrors();
+        $this->post(
+            self::COTTAGE.'/underlays/ground',
+            ['picture' => UploadedFile::fake()->image('plan.png', 1200, 900)],
+        )->assertSessionHasNoErrors();
         $underlay = $this->cottage()->underlays()->firstOrFail();
         self::assertSame([1200, 900, 0.01], [$underlay->width, $underlay->height, $underlay->metres_per_pixel]);
         $this->get(self::COTTAGE.'/underlays/ground')->assertOk()->assertHeader('Content-Type', 'image/jpeg');

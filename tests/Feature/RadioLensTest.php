@@ -26,7 +26,10 @@ final class RadioLensTest extends TestCase
     public function test_a_storey_is_shaded_by_what_would_be_reached_from_the_hub(): void
     {
         $page = $this->get(self::RADIO)->assertOk()
-            ->assertSeeInOrder(['id="shade-thin"', 'url(#shade-lost)', 'p-contour', 'thin, under 12 dB', 'straight from the hub, 1 m up'], false)
+            ->assertSeeInOrder(
+                ['id="shade-thin"', 'url(#shade-lost)', 'p-contour', 'thin, under 12 dB', 'straight from the hub, 1 m up'],
+                false,
+            )
             ->assertSee('All 41 devices would be accepted, 19 of them over relays.')
             ->assertSeeInOrder(['Places for the hub, best first', 'all accepted', 'Where it stands']);
 
@@ -51,7 +54,13 @@ final class RadioLensTest extends TestCase
         $version = $this->siteJob()->plan_version;
         $this->get(self::RADIO.'&storey=ground&at='.urlencode('zigbee hub:0.60,0.60'))->assertOk()
             ->assertSee('p-trial-way', false)
-            ->assertSeeInOrder(['The hub is no better here', 'of 41 devices would not be accepted', 'At the place you try', 'Leave it where it is', 'The place you try'])
+            ->assertSeeInOrder([
+                'The hub is no better here',
+                'of 41 devices would not be accepted',
+                'At the place you try',
+                'Leave it where it is',
+                'The place you try',
+            ])
             ->assertSee('Move it there all the same');
 
         self::assertSame($version, $this->siteJob()->plan_version);
@@ -60,7 +69,8 @@ final class RadioLensTest extends TestCase
     public function test_who_gains_and_who_loses_is_said_by_name(): void
     {
         // All alone: no relay carries the kitchen.
-        Slot::query()->where('site_job_id', $this->siteJob()->id)->whereNotIn('key', ['freezer', 'shed-plug'])->whereNull('node_id')->delete();
+        Slot::query()->where('site_job_id', $this->siteJob()->id)
+            ->whereNotIn('key', ['freezer', 'shed-plug'])->whereNull('node_id')->delete();
         DB::table('slots')->whereNotIn('key', ['freezer'])->whereNotNull('node_id')->update(['deleted_at' => now()]);
         $hub = Gateway::query()->where('key', 'hub')->where('site_job_id', $this->siteJob()->id)->firstOrFail();
         $hub->update(['x' => 14.5, 'y' => 9.5]);
@@ -87,7 +97,10 @@ final class RadioLensTest extends TestCase
     public function test_the_fewest_relays_are_worked_out_when_asked_for_and_added_one_by_one(): void
     {
         DB::table('gateways')->where('key', 'hub')->update(['x' => 0.6, 'y' => 9.4]);
-        Slot::query()->where('site_job_id', $this->siteJob()->id)->whereNull('node_id')->whereIn('what', ['relay', 'dimmer', 'relay plug', 'lamp', 'plug'])->delete();
+        Slot::query()->where('site_job_id', $this->siteJob()->id)->whereNull('node_id')->whereIn(
+            'what',
+            ['relay', 'dimmer', 'relay plug', 'lamp', 'plug'],
+        )->delete();
         $this->siteJob()->touchPlan();
         $this->get(self::RADIO)->assertSee('Work out the fewest')->assertDontSee('Add it');
         $page = $this->get(self::RADIO.'&at='.urlencode('zigbee relays'))->assertOk()->assertSee('Add it');
@@ -101,14 +114,25 @@ final class RadioLensTest extends TestCase
     public function test_infrared_is_seen_from_a_socket_or_from_none(): void
     {
         $this->get(self::RADIO.'&storey=ground&at=ir')->assertOk()
-            ->assertSeeInOrder(['One blaster sees them', '1 of 2 devices', 'Ceiling projector, signal room', 'in sight', 'Seen from no socket or shelf:', 'wall heater'])
+            ->assertSeeInOrder([
+                'One blaster sees them',
+                '1 of 2 devices',
+                'Ceiling projector, signal room',
+                'in sight',
+                'Seen from no socket or shelf:',
+                'wall heater',
+            ])
             ->assertSee('p-ray is-free', false);
     }
 
     public function test_bluetooth_is_handed_on_by_the_fewest_relays(): void
     {
         $this->get(self::RADIO.'&at=bluetooth')->assertOk()
-            ->assertSeeInOrder(['Fewest Bluetooth relays', 'of 2 devices are reached from the hub itself', 'Whoever moves the hub moves all of it.']);
+            ->assertSeeInOrder([
+                'Fewest Bluetooth relays',
+                'of 2 devices are reached from the hub itself',
+                'Whoever moves the hub moves all of it.',
+            ]);
     }
 
     #[DataProvider('words')]
@@ -121,7 +145,8 @@ final class RadioLensTest extends TestCase
     public static function words(): array
     {
         return [
-            ['zwave'], ['thread'], ['wifi'], ['matter'], ['rf'], ['wired'], ['nonsense'], ['zigbee hub:no touch:9'], ['zigbee place:nowhere'],
+            ['zwave'], ['thread'], ['wifi'], ['matter'], ['rf'], ['wired'], ['nonsense'],
+            ['zigbee hub:no touch:9'], ['zigbee place:nowhere'],
             ['zigbee place:hall-p1'], ['zwave hub:1,1 relays'], ['thread relays touch:999,999'], [''], ['zigbee hub:-999.5,999'],
         ];
     }

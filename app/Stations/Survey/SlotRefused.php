@@ -21,7 +21,10 @@ final class SlotRefused extends Refused
 
     public static function roomIsGone(Slot $slot): self
     {
-        return new self('slot', "The room of the {$slot->title()} is no longer on the plan. Put the room back first, or plan the device anew.");
+        return new self(
+            'slot',
+            "The room of the {$slot->title()} is no longer on the plan. Put the room back first, or plan the device anew.",
+        );
     }
 
     public static function noRelayInCatalogue(Protocol $protocol): self

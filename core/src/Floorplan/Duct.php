@@ -28,7 +28,10 @@ final readonly class Duct
     /** Upright: it is seen on every storey that it passes. */
     public function isRiser(): bool
     {
-        return count($this->path) === 2 && hypot($this->path[0][0] - $this->path[1][0], $this->path[0][1] - $this->path[1][1]) < Shape::SAME_M;
+        return count($this->path) === 2 && hypot(
+            $this->path[0][0] - $this->path[1][0],
+            $this->path[0][1] - $this->path[1][1],
+        ) < Shape::SAME_M;
     }
 
     public function length(): float

@@ -20,7 +20,8 @@ final readonly class Measured
     /** @throws InvalidInput when the name or a measure is missing, or no room measures that */
     public static function parse(string $said, string $at = 'measured'): self
     {
-        $pattern = '/^\s*(.*?\S)\s+'.self::NUMBER.'\s*m?\s*[x×*]\s*'.self::NUMBER.'\s*m?(?:\s*,?\s*h(?:eight)?\s*'.self::NUMBER.'\s*m?)?\s*$/iu';
+        $height = '(?:\s*,?\s*h(?:eight)?\s*'.self::NUMBER.'\s*m?)?';
+        $pattern = '/^\s*(.*?\S)\s+'.self::NUMBER.'\s*m?\s*[x×*]\s*'.self::NUMBER.'\s*m?'.$height.'\s*$/iu';
         if (preg_match($pattern, $said, $found) !== 1) {
             throw InvalidInput::outOfRange($at, 'a name and two measures, such as “kitchen 4.2 x 3.6” or “kitchen 4.2 x 3.6, h 2.4”');
         }

@@ -170,8 +170,13 @@ final readonly class Plan
      * @param  array<string, Duct>|null  $ducts
      * @param  array<string, Thing>|null  $things
      */
-    public function with(?array $storeys = null, ?array $rooms = null, ?array $walls = null, ?array $ducts = null, ?array $things = null): self
-    {
+    public function with(
+        ?array $storeys = null,
+        ?array $rooms = null,
+        ?array $walls = null,
+        ?array $ducts = null,
+        ?array $things = null,
+    ): self {
         return new self(
             $storeys ?? $this->storeys,
             $rooms ?? $this->rooms,

@@ -32,7 +32,13 @@ final readonly class PlanPatch
     /** @return array<string, array<string, Storey|Room|PlanWall|Duct|Thing>> */
     private static function elements(Plan $plan): array
     {
-        return ['storeys' => $plan->storeys, 'rooms' => $plan->rooms, 'walls' => $plan->walls, 'ducts' => $plan->ducts, 'things' => $plan->things];
+        return [
+            'storeys' => $plan->storeys,
+            'rooms' => $plan->rooms,
+            'walls' => $plan->walls,
+            'ducts' => $plan->ducts,
+            'things' => $plan->things,
+        ];
     }
 
     public function isEmpty(): bool

@@ -104,7 +104,16 @@ final class PlanRefused extends DomainException
 
     public static function openingTooHigh(Opening $opening, float $height): self
     {
-        return new self(sprintf('A %s from %.2f to %.2f m is not inside a wall of %.2f m.', $opening->kind, $opening->sill, $opening->head, $height), 'head');
+        return new self(
+            sprintf(
+                'A %s from %.2f to %.2f m is not inside a wall of %.2f m.',
+                $opening->kind,
+                $opening->sill,
+                $opening->head,
+                $height,
+            ),
+            'head',
+        );
     }
 
     public static function openingTooWide(Opening $opening, float $length): self

@@ -190,9 +190,15 @@ final readonly class Reshape
     {
         foreach ($changed as $key) {
             $room = $plan->rooms[$key] ?? null;
-            $outside = $room === null ? [] : array_filter($plan->thingsIn($key), static fn (Thing $thing): bool => ! self::isIn($room, $thing));
+            $outside = $room === null ? [] : array_filter(
+                $plan->thingsIn($key),
+                static fn (Thing $thing): bool => ! self::isIn($room, $thing),
+            );
             if ($room !== null && $outside !== []) {
-                throw PlanRefused::standsOutside(array_values(array_map(static fn (Thing $thing): string => $thing->name, $outside)), $room);
+                throw PlanRefused::standsOutside(
+                    array_values(array_map(static fn (Thing $thing): string => $thing->name, $outside)),
+                    $room,
+                );
             }
         }
     }

@@ -72,7 +72,9 @@ final readonly class RoomTable
         }
         foreach (self::NEEDED as $name) {
             if (! isset($columns[$name])) {
-                throw InvalidInput::missing('row 1: the columns are “'.implode('”, “', self::NEEDED).'”, and may be “'.implode('”, “', self::MAY).'”; “'.$name.'”');
+                throw InvalidInput::missing(
+                    'row 1: the columns are “'.implode('”, “', self::NEEDED).'”, and may be “'.implode('”, “', self::MAY).'”; “'.$name.'”',
+                );
             }
         }
 

@@ -30,7 +30,14 @@ final readonly class Thing
     {
         [$x, $y, $z] = $row['position'];
 
-        return new self($section, $row['key'], $row['name'] ?? $row['key'], $row['home'], [(float) $x, (float) $y, (float) $z], $row['facts'] ?? []);
+        return new self(
+            $section,
+            $row['key'],
+            $row['name'] ?? $row['key'],
+            $row['home'],
+            [(float) $x, (float) $y, (float) $z],
+            $row['facts'] ?? [],
+        );
     }
 
     /** @return array<string, mixed> what the plan decides of it: its name is given elsewhere */

@@ -127,7 +127,8 @@ final readonly class JobFile
             if ($network->find('room') !== null) {
                 Check::known($network->get('room'), $rooms);
             }
-            $network->get('widthMHz')->whole(20, 40) % 20 === 0 || throw InvalidInput::outOfRange($network->get('widthMHz')->at, '20 or 40');
+            $width = $network->get('widthMHz');
+            $width->whole(20, 40) % 20 === 0 || throw InvalidInput::outOfRange($width->at, '20 or 40');
             $network->find('secondary')?->word(['above', 'below']);
         }
     }

@@ -34,7 +34,10 @@ final class BandsTest extends TestCase
     {
         $area = Area::between([0.0, 2.0], [0.0, 2.0], 1.0, 1.0, 100);
 
-        self::assertSame([[], [[[0.5, 0.5], [1.5, 0.5], [1.5, 1.5], [0.5, 1.5]]]], Bands::of($area, [[6.0, 6.0], [6.0, 6.0]], [-INF, 6.0])->areas);
+        self::assertSame(
+            [[], [[[0.5, 0.5], [1.5, 0.5], [1.5, 1.5], [0.5, 1.5]]]],
+            Bands::of($area, [[6.0, 6.0], [6.0, 6.0]], [-INF, 6.0])->areas,
+        );
     }
 
     public function test_a_run_ends_with_its_row(): void

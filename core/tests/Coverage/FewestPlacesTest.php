@@ -31,7 +31,10 @@ final class FewestPlacesTest extends TestCase
     {
         $plan = FewestPlaces::of(['a' => ['x', 'y'], 'b' => ['x']], ['x', 'y', 'far'], ['x']);
 
-        self::assertSame([['a'], true, 1, 2, ['far']], [$plan->add, $plan->isExact, $plan->acceptedBefore, $plan->acceptedAfter, $plan->open]);
+        self::assertSame(
+            [['a'], true, 1, 2, ['far']],
+            [$plan->add, $plan->isExact, $plan->acceptedBefore, $plan->acceptedAfter, $plan->open],
+        );
     }
 
     public function test_nothing_to_reach_needs_nothing(): void

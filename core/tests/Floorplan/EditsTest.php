@@ -184,10 +184,16 @@ final class EditsTest extends TestCase
     public function test_an_outer_wall_grows_outwards_and_an_inner_one_takes_from_both_rooms(): void
     {
         $plan = House::of('kitchen 4 x 3', 'hall 2 x 3');
-        $plan = House::after($plan, new ChangeWall(House::wallCalled($plan, 'outer wall of kitchen, left')->key, Construction::Granite->layers()));
+        $plan = House::after(
+            $plan,
+            new ChangeWall(House::wallCalled($plan, 'outer wall of kitchen, left')->key, Construction::Granite->layers()),
+        );
         self::assertSame('4.00 × 3.00 m', $this->clear($plan, 'kitchen'));
 
-        $plan = House::after($plan, new ChangeWall(House::wallCalled($plan, 'wall between hall and kitchen')->key, Construction::Granite->layers()));
+        $plan = House::after(
+            $plan,
+            new ChangeWall(House::wallCalled($plan, 'wall between hall and kitchen')->key, Construction::Granite->layers()),
+        );
         self::assertEqualsWithDelta(4.0 - (0.55 - 0.12) / 2, (float) RoomMeasure::of($plan->room('kitchen'), $plan->walls)->width, 0.01);
     }
 
@@ -273,7 +279,11 @@ final class EditsTest extends TestCase
         self::assertSame('kitchen', $plan->roomAt('ground', 1.0, 1.0)?->key);
         self::assertSame('yard', $plan->roomAt('ground', 1.0, 8.0)?->key);
         // House and shed under one outline: what lies between them has no floor.
-        self::assertEqualsWithDelta(4.12 * 3.12 + 3.12 * 2.12, (new \Kavvel\Core\Site\Polygon($plan->storey('ground')->outline))->area(), 0.01);
+        self::assertEqualsWithDelta(
+            4.12 * 3.12 + 3.12 * 2.12,
+            (new \Kavvel\Core\Site\Polygon($plan->storey('ground')->outline))->area(),
+            0.01,
+        );
     }
 
     public function test_no_floor_lies_over_a_stair(): void
@@ -398,7 +408,11 @@ final class EditsTest extends TestCase
 
     public function test_an_empty_storey_goes_off_the_plan(): void
     {
-        $plan = House::after(House::of('kitchen 4 x 3'), new AddStorey('First floor', 'above', 2.3, FloorKind::Timber), new RemoveStorey('first-floor'));
+        $plan = House::after(
+            House::of('kitchen 4 x 3'),
+            new AddStorey('First floor', 'above', 2.3, FloorKind::Timber),
+            new RemoveStorey('first-floor'),
+        );
 
         self::assertCount(1, $plan->storeys);
     }
@@ -420,32 +434,75 @@ final class EditsTest extends TestCase
         $top = static fn (Plan $plan): string => House::wallCalled($plan, 'outer wall of nook, top')->key;
 
         return [
-            'over another' => ['The Nook would lie over the Kitchen.', static fn (Plan $plan) => (new MoveRoom('nook', 0.0, -3.0))->apply($plan)],
-            'inside another' => ['would lie over the', static fn (Plan $plan) => (new AddRoom(Measured::parse('box 1 x 1'), 'ground', place: [1.0, 1.0]))->apply($plan)],
-            'not moved' => ['There is nothing to move', static fn (Plan $plan) => (new MoveRoom('nook', 0.01, 0.01, byHand: true))->apply($plan)],
+            'over another' => [
+                'The Nook would lie over the Kitchen.',
+                static fn (Plan $plan) => (new MoveRoom('nook', 0.0, -3.0))->apply($plan),
+            ],
+            'inside another' => [
+                'would lie over the',
+                static fn (Plan $plan) => (new AddRoom(Measured::parse('box 1 x 1'), 'ground', place: [1.0, 1.0]))->apply($plan),
+            ],
+            'not moved' => [
+                'There is nothing to move',
+                static fn (Plan $plan) => (new MoveRoom('nook', 0.01, 0.01, byHand: true))->apply($plan),
+            ],
             'far out' => ['farther out than 500 m', static fn (Plan $plan) => (new MoveRoom('nook', 600.0, 0.0))->apply($plan)],
-            'nothing left' => ['Nothing would be left of the Nook', static fn (Plan $plan) => (new MoveWall($top($plan), 3.0))->apply($plan)],
+            'nothing left' => [
+                'Nothing would be left of the Nook',
+                static fn (Plan $plan) => (new MoveWall($top($plan), 3.0))->apply($plan),
+            ],
             'inside out' => ['Nothing would be left of the Nook', static fn (Plan $plan) => (new MoveWall($top($plan), 5.0))->apply($plan)],
             'too narrow' => ['A room measures 0.3 to 60 m.', static fn (Plan $plan) => (new ResizeRoom('nook', 0.2, 3.0))->apply($plan)],
             'in use' => ['A device is planned in the Kitchen', static fn (Plan $plan) => (new RemoveRoom('kitchen'))->apply($plan)],
-            'corner that is used' => ['Relay would stand outside the Kitchen', static fn (Plan $plan) => (new CutCorner('kitchen', 0, 2.0, 2.5))->apply($plan)],
-            'corner too deep' => ['both sides must keep some wall', static fn (Plan $plan) => (new CutCorner('nook', 0, 2.0, 1.0))->apply($plan)],
+            'corner that is used' => [
+                'Relay would stand outside the Kitchen',
+                static fn (Plan $plan) => (new CutCorner('kitchen', 0, 2.0, 2.5))->apply($plan),
+            ],
+            'corner too deep' => [
+                'both sides must keep some wall',
+                static fn (Plan $plan) => (new CutCorner('nook', 0, 2.0, 1.0))->apply($plan),
+            ],
             'no corner' => ['can’t be cut', static fn (Plan $plan) => (new CutCorner('nook', 9, 0.5, 0.5))->apply($plan)],
-            'corner that points inwards' => ['must be a right angle that points outwards', static fn (Plan $plan) => (new CutCorner('nook', 1, 0.3, 0.3))
-                ->apply((new CutCorner('nook', 0, 1.0, 1.0))->apply($plan))],
-            'opening too wide' => ['that is not inside the wall', static fn (Plan $plan) => (new PutOpening($top($plan), OpeningKind::Door->at(2.0, 0.9)))->apply($plan)],
-            'opening too high' => ['is not inside a wall of 2.40 m', static fn (Plan $plan) => (new PutOpening($top($plan), OpeningKind::Door->at(0.0, 0.9, 0.0, 2.5)))->apply($plan)],
-            'openings collide' => ['The door would lie over the gap that stands from 0.00 to 1.00 m.', static fn (Plan $plan) => (new PutOpening($top($plan), OpeningKind::Door->at(0.9, 0.9)))
-                ->apply((new PutOpening($top($plan), OpeningKind::Gap->at(0.0, 1.0)))->apply($plan))],
-            'no such opening' => ['That opening is no longer on the plan', static fn (Plan $plan) => (new RemoveOpening($top($plan), 0))->apply($plan)],
+            'corner that points inwards' => [
+                'must be a right angle that points outwards',
+                static fn (Plan $plan) => (new CutCorner('nook', 1, 0.3, 0.3))->apply((new CutCorner('nook', 0, 1.0, 1.0))->apply($plan)),
+            ],
+            'opening too wide' => [
+                'that is not inside the wall',
+                static fn (Plan $plan) => (new PutOpening($top($plan), OpeningKind::Door->at(2.0, 0.9)))->apply($plan),
+            ],
+            'opening too high' => [
+                'is not inside a wall of 2.40 m',
+                static fn (Plan $plan) => (new PutOpening($top($plan), OpeningKind::Door->at(0.0, 0.9, 0.0, 2.5)))->apply($plan),
+            ],
+            'openings collide' => [
+                'The door would lie over the gap that stands from 0.00 to 1.00 m.',
+                static fn (Plan $plan) => (new PutOpening($top($plan), OpeningKind::Door->at(0.9, 0.9)))
+                    ->apply((new PutOpening($top($plan), OpeningKind::Gap->at(0.0, 1.0)))->apply($plan)),
+            ],
+            'no such opening' => [
+                'That opening is no longer on the plan',
+                static fn (Plan $plan) => (new RemoveOpening($top($plan), 0))->apply($plan),
+            ],
             'no such room' => ['That room is no longer on the plan', static fn (Plan $plan) => (new RemoveRoom('cellar'))->apply($plan)],
-            'no rectangle' => ['is no rectangle', static fn (Plan $plan) => (new ResizeRoom('nook', 2.0, 2.0))->apply((new CutCorner('nook', 0, 1.0, 1.0))->apply($plan))],
+            'no rectangle' => [
+                'is no rectangle',
+                static fn (Plan $plan) => (new ResizeRoom('nook', 2.0, 2.0))->apply(
+                    (new CutCorner('nook', 0, 1.0, 1.0))->apply($plan),
+                ),
+            ],
             'outside' => ['lies outside every room', static fn (Plan $plan) => (new MoveThing('slots', 'relay', 40.0, 1.0))->apply($plan)],
-            'a point outside' => ['lies outside every room', static fn (Plan $plan) => (new AddPoint('ground', 40.0, 1.0, 0.0, []))->apply($plan)],
+            'a point outside' => [
+                'lies outside every room',
+                static fn (Plan $plan) => (new AddPoint('ground', 40.0, 1.0, 0.0, []))->apply($plan),
+            ],
             'the last storey' => ['one storey at least', static fn (Plan $plan) => (new RemoveStorey('ground'))->apply($plan)],
             'a storey in use' => ['rooms or hubs on the storey “Ground floor”', static fn (Plan $plan) => (new RemoveStorey('ground'))
                 ->apply((new AddStorey('Loft', 'above', 2.0, FloorKind::Timber))->apply($plan))],
-            'a duct that leads nowhere' => ['touch two at least', static fn (Plan $plan) => (new AddDuct('Duct', [[1.0, 1.0, 2.0], [1.0, 1.0, 2.0]]))->apply($plan)],
+            'a duct that leads nowhere' => [
+                'touch two at least',
+                static fn (Plan $plan) => (new AddDuct('Duct', [[1.0, 1.0, 2.0], [1.0, 1.0, 2.0]]))->apply($plan),
+            ],
         ];
     }
 

@@ -18,7 +18,10 @@ final class PlanPatchTest extends TestCase
         $wall = House::wallCalled($plan, 'wall between hall and kitchen');
         $patch = PlanPatch::between($plan, (new ChangeWall($wall->key, []))->apply($plan));
 
-        self::assertSame([['walls', $wall->key]], array_map(static fn (array $one): array => [$one['section'], $one['key']], $patch->changes));
+        self::assertSame(
+            [['walls', $wall->key]],
+            array_map(static fn (array $one): array => [$one['section'], $one['key']], $patch->changes),
+        );
         self::assertTrue(PlanPatch::between($plan, $plan)->isEmpty());
     }
 

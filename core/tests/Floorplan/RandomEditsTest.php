@@ -158,7 +158,13 @@ final class RandomEditsTest extends TestCase
             11, 12 => new PutOpening($wall->key, OpeningKind::Door->at(abs($this->metres(3)), 0.9)),
             13 => $this->chance->getInt(0, 1) === 1
                 ? new RemoveRoom($room->key)
-                : new ChangeRoom($room->key, "Room {$this->chance->getInt(1, 99)}", 'ROO', RoomKind::cases()[$this->chance->getInt(0, 4)], null),
+                : new ChangeRoom(
+                    $room->key,
+                    "Room {$this->chance->getInt(1, 99)}",
+                    'ROO',
+                    RoomKind::cases()[$this->chance->getInt(0, 4)],
+                    null,
+                ),
             14 => match ($this->chance->getInt(0, 3)) {
                 0 => new AddStorey('Upper', 'above', 2.4, FloorKind::Timber),
                 1 => new RemoveStorey($storey->key),
@@ -172,7 +178,13 @@ final class RandomEditsTest extends TestCase
                     Construction::HalfBrick->layers(),
                 ),
             },
-            default => new AddPoint($room->storey, $room->outline[0][0] + 0.5, $room->outline[0][1] + 0.5, 0.4, ['purpose' => 'socket', 'mains' => true]),
+            default => new AddPoint(
+                $room->storey,
+                $room->outline[0][0] + 0.5,
+                $room->outline[0][1] + 0.5,
+                0.4,
+                ['purpose' => 'socket', 'mains' => true],
+            ),
         };
     }
 

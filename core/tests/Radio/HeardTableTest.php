@@ -14,7 +14,15 @@ final class HeardTableTest extends TestCase
     public function test_networks_come_in_from_a_table(): void
     {
         $rows = HeardTable::read([
-            ['RSSI', 'Name', 'Channel', 'Busy', 'Width', 'Side', 'Room'], ['−61', 'Plume', '6', '35 %', '40', 'Above', 'hall'], ['', '', ''],
+            [
+                'RSSI',
+                'Name',
+                'Channel',
+                'Busy',
+                'Width',
+                'Side',
+                'Room',
+            ], ['−61', 'Plume', '6', '35 %', '40', 'Above', 'hall'], ['', '', ''],
             ['-70,5', 'Heron', '1'],
         ]);
 
@@ -43,9 +51,15 @@ final class HeardTableTest extends TestCase
 
         return [
             'nothing' => ['row 1', []], 'no heading' => ['row 1', [['Plume', '6', '-60']]], 'no rows' => ['row 2', [$heading]],
-            'no name' => ['row 2, name', [$heading, ['', '6', '-60']]], 'no such channel' => ['row 2, channel', [$heading, ['Plume', '15', '-60']]],
+            'no name' => ['row 2, name', [$heading, ['', '6', '-60']]], 'no such channel' => [
+                'row 2, channel',
+                [$heading, ['Plume', '15', '-60']],
+            ],
             'no level' => ['row 3, rssi', [$heading, ['Plume', '6', '-60'], ['Heron', '6', 'loud']]],
-            'louder than can be' => ['row 2, rssi', [$heading, ['Plume', '6', '1']]], 'never busy' => ['row 2, busy', [$heading, ['Plume', '6', '-60', '0']]],
+            'louder than can be' => ['row 2, rssi', [$heading, ['Plume', '6', '1']]], 'never busy' => [
+                'row 2, busy',
+                [$heading, ['Plume', '6', '-60', '0']],
+            ],
             'no such width' => ['row 2, width', [$heading, ['Plume', '6', '-60', '', '30']]],
             'no such side' => ['row 2, side', [$heading, ['Plume', '6', '-60', '', '40', 'left']]],
             'too many' => ['rows', [$heading, ...array_fill(0, 501, ['Plume', '6', '-60'])]],

@@ -28,7 +28,10 @@ final class SightTest extends TestCase
             new Opening('door', 4.5, 1, 0, 2, [new Layer('wood', 0.04)]), new Opening('gap', 7, 1, 0, 2, []),
             new Opening('window', 1, 1, 0, 2, [new Layer('glass', 0.004)]),
         ], 'hall wall');
-        $house = new Building($wall->segments(), [new Floor(2.7, [[-9, -9], [9, -9], [9, 9], [-9, 9]], [new Layer('wood', 0.02)], 'floor of the loft')]);
+        $house = new Building(
+            $wall->segments(),
+            [new Floor(2.7, [[-9, -9], [9, -9], [9, 9], [-9, 9]], [new Layer('wood', 0.02)], 'floor of the loft')],
+        );
 
         self::assertSame([true, 'while the door in hall wall stands open'], $this->seen($house, new Vec3(0, 0, 1), new Vec3(4, 0, 1)));
         self::assertSame([true, "in sight, 4.0\u{a0}m"], $this->seen($house, new Vec3(0, 2.5, 1), new Vec3(4, 2.5, 1)));

@@ -1,5 +1,6 @@
 <defs>
-<pattern id="shade-sound" width="0.5" height="0.5" patternUnits="userSpaceOnUse"><circle cx="0.12" cy="0.12" r="0.035" class="p-shade-dot"/><circle
+<pattern id="shade-sound" width="0.5" height="0.5" patternUnits="userSpaceOnUse"><circle cx="0.12" cy="0.12" r="0.035"
+    class="p-shade-dot"/><circle
     cx="0.37" cy="0.37" r="0.035" class="p-shade-dot"/></pattern>
 <pattern id="shade-thin" width="0.4" height="0.4" patternUnits="userSpaceOnUse"><rect width="0.4" height="0.4" class="p-shade-thin"/><path
     d="M-0.1 0.1L0.1 -0.1M0 0.4L0.4 0M0.3 0.5L0.5 0.3" class="p-shade-hatch"/></pattern>

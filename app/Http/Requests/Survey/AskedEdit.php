@@ -41,7 +41,11 @@ final readonly class AskedEdit
         $room = $this->text('room');
 
         return match ($edit) {
-            'add-room' => new Edits\AddRoom(Measured::parse($this->text('measured')), $this->text('storey'), RoomKind::from($this->text('kind'))),
+            'add-room' => new Edits\AddRoom(
+                Measured::parse($this->text('measured')),
+                $this->text('storey'),
+                RoomKind::from($this->text('kind')),
+            ),
             'move-room' => new Edits\MoveRoom($room, $this->number('dx'), $this->number('dy'), $this->asked->boolean('by_hand')),
             'resize-room' => new Edits\ResizeRoom($room, $this->number('width'), $this->number('depth')),
             'cut-corner' => new Edits\CutCorner($room, $this->asked->integer('corner'), $this->number('across'), $this->number('down')),
@@ -105,7 +109,13 @@ final readonly class AskedEdit
 
         return match ($edit) {
             'add-riser' => Edits\AddDuct::riser($this->text('name'), $x, $y, $this->text('storey'), $this->text('to'), $this->plan),
-            'add-duct' => Edits\AddDuct::along($this->text('name'), $this->text('path'), $this->text('storey'), $this->number('height'), $this->plan),
+            'add-duct' => Edits\AddDuct::along(
+                $this->text('name'),
+                $this->text('path'),
+                $this->text('storey'),
+                $this->number('height'),
+                $this->plan,
+            ),
             'remove-duct' => new Edits\RemoveDuct($this->text('duct')),
             'move-hub' => new Edits\MoveHub($this->text('hub'), $this->text('storey'), $x, $y),
             'add-point' => new Edits\AddPoint($this->text('storey'), $x, $y, $this->number('height'), [

@@ -63,8 +63,10 @@ final class PlanEditRequest extends JobRequest
         $number = static fn (float $least, float $most): array => ['required', 'numeric', "between:{$least},{$most}"];
         $far = $number(-self::FARTHEST_M, self::FARTHEST_M);
         $all = [
-            'storey' => ['required', 'string', 'max:80'], 'room' => ['required', 'string', 'max:80'], 'wall' => ['required', 'string', 'max:80'],
-            'duct' => ['required', 'string', 'max:80'], 'point' => ['required', 'string', 'max:80'], 'hub' => ['required', 'string', 'max:80'], 'to' => ['required', 'string', 'max:80'],
+            'storey' => ['required', 'string', 'max:80'], 'room' => ['required', 'string', 'max:80'],
+            'wall' => ['required', 'string', 'max:80'],
+            'duct' => ['required', 'string', 'max:80'], 'point' => ['required', 'string', 'max:80'],
+            'hub' => ['required', 'string', 'max:80'], 'to' => ['required', 'string', 'max:80'],
             'measured' => ['required', 'string', 'max:120'], 'kind' => ['required', Rule::enum(RoomKind::class)],
             'dx' => $far, 'dy' => $far, 'by' => $far, 'x' => $far, 'y' => $far, 'offset' => $number(0, self::FARTHEST_M),
             'width' => $number(RoomMeasure::NARROWEST_M, RoomMeasure::LONGEST_M),

@@ -21,7 +21,7 @@ final readonly class BandView
      * @param  list<RankedChannel>  $ranking
      * @param  int  $in  devices that are in and would have to follow
      * @param  int  $sleepy  those of them on batteries
-     * @param  list<string>  $contended  titles of devices whose link a busy network would drown on the channel that is chosen
+     * @param  list<SlotCard>  $contended  devices whose link a busy network would drown on the channel that is chosen
      */
     private function __construct(
         public array $ranking,
@@ -86,20 +86,25 @@ final readonly class BandView
     }
 
     /**
+     * Devices whose forecast link a busy network of their room would drown.
+     *
      * @param  list<HeardNetwork>  $heard
-     * @return list<string>
+     * @return list<SlotCard>
      */
-    private static function contended(JobSheet $sheet, Network $network, int $channel, array $heard): array
+    public static function contended(JobSheet $sheet, Network $network, int $channel, array $heard): array
     {
         $frequency = (float) $network->protocol->rules()->channelMHz($channel);
         $contended = [];
         foreach ($sheet->ofProtocol($network->protocol) as $card) {
-            $inRoom = array_filter($heard, static fn (HeardNetwork $one): bool => $one->room_id === null || $one->room_id === $card->roomId);
+            $inRoom = array_filter(
+                $heard,
+                static fn (HeardNetwork $one): bool => $one->room_id === null || $one->room_id === $card->roomId,
+            );
             $margin = $card->forecast?->bestDb;
             $rssi = $margin === null || $card->profile->radio === null ? null : $margin + $card->profile->radio->sensitivityDbm;
             foreach ($inRoom as $one) {
                 if ($rssi !== null && $one->core()->drowns($rssi, $frequency)) {
-                    $contended[] = $card->fullTitle();
+                    $contended[] = $card;
                     break;
                 }
             }

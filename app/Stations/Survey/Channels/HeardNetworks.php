@@ -22,13 +22,23 @@ final readonly class HeardNetworks
         foreach ($rows as $row) {
             $room = $rooms->first(static fn (Room $one): bool => $row['room'] !== ''
                 && in_array(mb_strtolower($row['room']), [mb_strtolower($one->name), mb_strtolower($one->key)], true));
-            $known = HeardNetwork::query()->where(['site_job_id' => $job->id, 'name' => $row['name'], 'channel' => $row['channel'], 'room_id' => $room?->id]);
-            HeardNetwork::query()->updateOrCreate(['site_job_id' => $job->id, 'key' => $known->value('key') ?? strtolower((string) str()->ulid())], [
+            $known = HeardNetwork::query()->where([
+                'site_job_id' => $job->id,
+                'name' => $row['name'],
+                'channel' => $row['channel'],
+                'room_id' => $room?->id,
+            ]);
+            HeardNetwork::query()->updateOrCreate([
+                'site_job_id' => $job->id,
+                'key' => $known->value('key') ?? strtolower((string) str()->ulid()),
+            ], [
                 'room_id' => $room?->id, 'name' => $row['name'], 'channel' => $row['channel'], 'width_mhz' => $row['width'],
                 'secondary' => $row['secondary'], 'rssi_dbm' => $row['rssi'], 'busy' => $row['busy'], 'heard_at' => now(),
             ]);
         }
-        $what = count($rows) === 1 ? "the Wi-Fi network “{$rows[0]['name']}” on channel {$rows[0]['channel']}" : count($rows).' Wi-Fi networks';
+        $what = count($rows) === 1
+            ? "the Wi-Fi network “{$rows[0]['name']}” on channel {$rows[0]['channel']}"
+            : count($rows).' Wi-Fi networks';
         $this->logbook->write($job, $person, 'plan', "Heard {$what}.");
     }
 

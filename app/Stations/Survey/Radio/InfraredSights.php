@@ -34,7 +34,10 @@ final readonly class InfraredSights
         $this->building = $sheet->geometry->building();
         $side = new RoomSide($this->building->walls);
         $this->devices = array_map(
-            static fn (SlotCard $card): Vec3 => $side->place($card->position(), new Polygon($sheet->geometry->rooms[$card->roomId]['outline'])),
+            static fn (SlotCard $card): Vec3 => $side->place(
+                $card->position(),
+                new Polygon($sheet->geometry->rooms[$card->roomId]['outline']),
+            ),
             $sheet->ofProtocol(Protocol::Infrared),
         );
     }
@@ -58,7 +61,10 @@ final readonly class InfraredSights
     {
         $place = $this->points()[$point] ?? null;
 
-        return $place === null ? [] : array_map(fn (Vec3 $device): Sight => Sight::between($this->building, $place, $device), $this->devices);
+        return $place === null ? [] : array_map(
+            fn (Vec3 $device): Sight => Sight::between($this->building, $place, $device),
+            $this->devices,
+        );
     }
 
     /**

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Stations\Survey\Radio;
 
 use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
+use App\Models\Network;
 use App\Plan\Lens;
 use App\Plan\Trial;
 use App\Stations\Asked;
 use App\Stations\Legend;
 use App\Stations\Move;
+use App\Stations\Survey\Channels\BandView;
 use App\Stations\Survey\SurveyLens;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Radio\Margin;
@@ -35,11 +38,13 @@ final readonly class RadioLens
         $from = $trial ?? $network->hub->place();
         $shades = new StoreyShade($sheet, $network);
         $straight = $network->straight($from);
+        $contended = $this->contended($sheet, $network);
 
         return new Move(
             'survey.radio.side',
             static fn (): array => [
-                'network' => $network, 'spoken' => $spoken, 'asked' => $wanted, 'trial' => $trial, 'storey' => $storey, 'straight' => $straight,
+                'network' => $network, 'spoken' => $spoken, 'trial' => $trial, 'storey' => $storey, 'straight' => $straight,
+                'contended' => count($contended),
                 'trialStorey' => $wanted->place === null ? $storey : $network->storeyOf($wanted->place),
                 'proxies' => $network->protocol === Protocol::BluetoothLe ? $network->proxies() : null,
                 'places' => $network->isMesh() ? $network->places($trial) : [],
@@ -48,7 +53,7 @@ final readonly class RadioLens
                 'radio' => new RadioWords($sheet, $network),
             ],
             new Lens(
-                labels: array_map(Margin::text(...), $straight),
+                labels: $this->labels($straight, $contended),
                 only: [$network->protocol],
                 shade: $shades->of($storey, $from),
                 touched: $wanted->touch,
@@ -58,6 +63,33 @@ final readonly class RadioLens
             lenses: SurveyLens::titles(),
             chosenLens: SurveyLens::Radio->value,
         );
+    }
+
+    /**
+     * @param  array<string, float>  $straight
+     * @param  array<string, SlotCard>  $contended
+     * @return array<string, string> by slot
+     */
+    private function labels(array $straight, array $contended): array
+    {
+        $labels = [];
+        foreach ($straight as $key => $margin) {
+            $labels[$key] = Margin::text($margin).(isset($contended[$key]) ? ' contended' : '');
+        }
+
+        return $labels;
+    }
+
+    /** @return array<string, SlotCard> by key: those that the Wi-Fi heard in their room would drown on the channel that is chosen */
+    private function contended(JobSheet $sheet, RadioNetwork $network): array
+    {
+        $own = Network::query()->where('gateway_id', $network->hub->gateway->id)->where('protocol', $network->protocol->value)->first();
+        if ($own?->channel === null || ! BandView::isIn($network->protocol)) {
+            return [];
+        }
+        $cards = BandView::contended($sheet, $own, $own->channel, array_values($sheet->job->heardNetworks()->get()->all()));
+
+        return array_combine(array_map(static fn (SlotCard $card): string => $card->key(), $cards), $cards);
     }
 
     /** @param list<Protocol> $spoken */

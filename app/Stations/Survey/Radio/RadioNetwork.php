@@ -51,7 +51,10 @@ final readonly class RadioNetwork
         $building = $sheet->geometry->building();
         $cards = $sheet->ofProtocol($protocol);
         $hub = array_values(array_filter(array_map(static fn (SlotCard $card): ?Hub => $card->hub, $cards)))[0] ?? $sheet->hubs[0] ?? null;
-        $own = array_filter($cards, static fn (SlotCard $card): bool => ($card->hub ?? $hub) === $hub && $card->profile->suits($sheet->job->region));
+        $own = array_filter(
+            $cards,
+            static fn (SlotCard $card): bool => ($card->hub ?? $hub) === $hub && $card->profile->suits($sheet->job->region),
+        );
         $ends = array_values($sheet->radioEnds($own, $building));
         $radio = Transceiver::of($protocol, $sheet->job->region) ?? $ends[0]->radio ?? null;
 

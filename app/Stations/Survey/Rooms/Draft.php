@@ -168,7 +168,8 @@ final readonly class Draft
             : $thing->home));
 
         return array_values(array_map(static fn (Thing $thing): array => [
-            'key' => $thing->key, 'name' => $thing->name, 'x' => $thing->position[0], 'y' => $thing->position[1], 'section' => $thing->section,
+            'key' => $thing->key, 'name' => $thing->name, 'x' => $thing->position[0], 'y' => $thing->position[1],
+            'section' => $thing->section,
         ], $here));
     }
 }

@@ -24,8 +24,14 @@ final readonly class AddStorey implements Edit
     public function apply(Plan $plan): Plan
     {
         $levels = array_map(static fn (Storey $one): int => $one->level, $plan->storeys);
-        $highest = array_reduce($plan->storeys, static fn (?Storey $top, Storey $one): Storey => $top !== null && $top->elevation >= $one->elevation ? $top : $one);
-        $lowest = array_reduce($plan->storeys, static fn (?Storey $low, Storey $one): Storey => $low !== null && $low->elevation <= $one->elevation ? $low : $one);
+        $highest = array_reduce(
+            $plan->storeys,
+            static fn (?Storey $top, Storey $one): Storey => $top !== null && $top->elevation >= $one->elevation ? $top : $one,
+        );
+        $lowest = array_reduce(
+            $plan->storeys,
+            static fn (?Storey $low, Storey $one): Storey => $low !== null && $low->elevation <= $one->elevation ? $low : $one,
+        );
         $like = $this->place === 'below' ? $lowest : $highest;
         $elevation = match (true) {
             $highest === null || $lowest === null || $this->place === 'apart' => 0.0,
@@ -44,7 +50,10 @@ final readonly class AddStorey implements Edit
             'elevation' => round($elevation, 3),
             'height' => $this->height,
             'outline' => $like === null ? [[0.0, 0.0], [10.0, 0.0], [10.0, 8.0], [0.0, 8.0]] : $like->outline,
-            'floorLayers' => array_map(static fn ($layer): array => ['material' => $layer->material, 'thickness' => $layer->thickness], $this->floor->layers()),
+            'floorLayers' => array_map(
+                static fn ($layer): array => ['material' => $layer->material, 'thickness' => $layer->thickness],
+                $this->floor->layers(),
+            ),
             ...($like === null ? [] : array_intersect_key($like->row(), ['outerLayers' => 1, 'innerLayers' => 1])),
         ]));
     }

@@ -62,7 +62,11 @@ final readonly class ChangeStorey implements Edit
             $plan = $plan->withWall(ChangeWall::grown($plan, $wall, $changed));
         }
 
-        return Reshape::refit($plan, $new, array_map(static fn (PlanWall $wall): string => $wall->key, array_values($plan->wallsOn($new->key))));
+        return Reshape::refit(
+            $plan,
+            $new,
+            array_map(static fn (PlanWall $wall): string => $wall->key, array_values($plan->wallsOn($new->key))),
+        );
     }
 
     private function above(Plan $plan, Storey $below, float $by): Plan

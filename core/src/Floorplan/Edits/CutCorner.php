@@ -41,7 +41,8 @@ final readonly class CutCorner implements Edit
         }
         $isInLevel = abs($inX) > abs($inY);
         [$alongIn, $alongOut] = $isInLevel ? [$this->across, $this->down] : [$this->down, $this->across];
-        if (min($alongIn, $alongOut) < Shape::SAME_M || $alongIn > $in - RoomMeasure::NARROWEST_M || $alongOut > $out - RoomMeasure::NARROWEST_M) {
+        $isLeft = min($in - $alongIn, $out - $alongOut) >= RoomMeasure::NARROWEST_M;
+        if (min($alongIn, $alongOut) < Shape::SAME_M || ! $isLeft) {
             throw PlanRefused::cutTooDeep($room);
         }
         $first = Shape::moved($corner, $inX * $alongIn, $inY * $alongIn);

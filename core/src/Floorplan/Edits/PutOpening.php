@@ -34,7 +34,9 @@ final readonly class PutOpening implements Edit
             throw PlanRefused::openingTooHigh($new, $wall->height);
         }
         foreach ($openings as $other) {
-            if ($new->offset < $other->offset + $other->width - Shape::SAME_M && $other->offset < $new->offset + $new->width - Shape::SAME_M) {
+            $isBefore = $new->offset + $new->width <= $other->offset + Shape::SAME_M;
+            $isAfter = $new->offset >= $other->offset + $other->width - Shape::SAME_M;
+            if (! $isBefore && ! $isAfter) {
                 throw PlanRefused::openingsCollide($new, $other);
             }
         }

@@ -27,7 +27,10 @@ final readonly class ResizeRoom implements Edit
             throw PlanRefused::notARectangle($room);
         }
         if (! RoomMeasure::isOfARoom($this->width, $this->depth)) {
-            throw PlanRefused::outOfRange('width', sprintf('A room measures %.1f to %.0f m.', RoomMeasure::NARROWEST_M, RoomMeasure::LONGEST_M));
+            throw PlanRefused::outOfRange(
+                'width',
+                sprintf('A room measures %.1f to %.0f m.', RoomMeasure::NARROWEST_M, RoomMeasure::LONGEST_M),
+            );
         }
         $is = RoomMeasure::of($room, $plan->wallsOn($room->storey));
         $plan = $this->stretch($plan, 0, $this->width - (float) $is->width);

@@ -4,7 +4,8 @@
 @if (count($networks) > 1)
 <nav class="keys tight" aria-label="Network">
     @foreach ($networks as $one)
-    <a href="{{ $bench->url(['at' => $one->protocol->value]) }}" @if ($one === $network) aria-current="true" @endif>{{ $one->protocol->title() }}</a>
+    <a href="{{ $bench->url(['at' => $one->protocol->value]) }}" @if ($one === $network) aria-current="true"
+        @endif>{{ $one->protocol->title() }}</a>
     @endforeach
 </nav>
 @endif
@@ -23,7 +24,8 @@
     @elseif ($view->advice === ChannelAdvice::Keep)
         <h2>Keep channel {{ $network->channel }}</h2>
         <p class="why">{{ $dbm($view->now->interferenceDbm) }} of Wi-Fi falls into it. The quietest, {{ $view->best->channel }}, has
-            {{ $dbm($view->best->interferenceDbm) }}: {{ $view->in > 0 ? 'not enough for the work of changing it' : 'no difference worth a change' }}.</p>
+            {{ $dbm($view->best->interferenceDbm) }}:
+                {{ $view->in > 0 ? 'not enough for the work of changing it' : 'no difference worth a change' }}.</p>
     @else
         <h2>Change to channel {{ $view->best->channel }}</h2>
         <p class="why">{{ $view->now->tooNear === null ? $dbm($view->now->interferenceDbm).' of Wi-Fi falls into channel '.$network->channel
@@ -35,7 +37,8 @@
 @if ($view->advice !== ChannelAdvice::Keep)
 <x-form :action="route('jobs.channels.update', [$job, $network->id])" method="put">
     <input type="hidden" name="channel" value="{{ $view->best->channel }}"><input type="hidden" name="seen" value="{{ $network->channel }}">
-    <div class="thumb"><button class="big" id="big" data-move="channel-{{ $view->best->channel }}" data-key="n">Choose channel {{ $view->best->channel }}</button></div>
+    <div class="thumb"><button class="big" id="big" data-move="channel-{{ $view->best->channel }}" data-key="n">Choose channel
+        {{ $view->best->channel }}</button></div>
 </x-form>
 @endif
 @if ($view->in > 0)
@@ -46,7 +49,9 @@
 @if ($view->contended !== [])
 <div>
     <h3>Contended on channel {{ $view->now->channel }}</h3>
-    <p class="quiet">A busy network drowns their forecast link: {{ implode('; ', array_map(mb_strtolower(...), array_slice($view->contended, 0, 6))) }}@if (count($view->contended) > 6), and {{ count($view->contended) - 6 }} more @endif.</p>
+    <p class="quiet">A busy network drowns their forecast link:
+        {{ implode('; ', array_map(fn ($card) => mb_strtolower($card->fullTitle()), array_slice($view->contended, 0, 6))) }}@if
+        (count($view->contended) > 6), and {{ count($view->contended) - 6 }} more @endif.</p>
 </div>
 @endif
 <details id="ranking"><summary>All sixteen, the quietest first</summary>
@@ -59,7 +64,8 @@
         } }}</span><span class="end measure">{{ $dbm($one->interferenceDbm) }}</span>
             @if ($one->channel !== $network->channel)
             <x-form :action="route('jobs.channels.update', [$job, $network->id])" method="put">
-                <input type="hidden" name="channel" value="{{ $one->channel }}"><input type="hidden" name="seen" value="{{ $network->channel }}">
+                <input type="hidden" name="channel" value="{{ $one->channel }}"><input type="hidden" name="seen"
+                    value="{{ $network->channel }}">
                 <button class="btn small" aria-label="Choose channel {{ $one->channel }}">Choose</button>
             </x-form>
             @endif
@@ -79,7 +85,8 @@
     </div>
     <div class="three">
         <label class="field"><span>Width</span><select name="wifi_width"><option>20</option><option>40</option></select></label>
-        <label class="field"><span>Its other half</span><select name="side"><option value="">not known</option><option value="above">above</option>
+        <label class="field"><span>Its other half</span><select name="side"><option value="">not known</option><option
+            value="above">above</option>
             <option value="below">below</option></select></label>
         <label class="field"><span>Heard in</span><select name="room"><option value="">anywhere</option>
             @foreach ($sheet->geometry->rooms as $room)
@@ -103,7 +110,8 @@
     <ul class="rows">
         @foreach ($heard as $number => $one)
         <li><span class="heard-number">{{ $number + 1 }}</span>
-            <span>{{ $one->name }}<br><span class="quiet">channel {{ $one->channel }}, {{ $dbm($one->rssi_dbm) }}, busy {{ round($one->busy * 100) }} %@if ($one->room !== null), {{ mb_strtolower($one->room->name) }}@endif</span></span>
+            <span>{{ $one->name }}<br><span class="quiet">channel {{ $one->channel }}, {{ $dbm($one->rssi_dbm) }}, busy
+                {{ round($one->busy * 100) }} %@if ($one->room !== null), {{ mb_strtolower($one->room->name) }}@endif</span></span>
             @if ($mayWork)
             <x-form :action="route('jobs.heard-networks.destroy', [$job, $one->key])" method="delete" class="end">
                 <button class="btn small plain" aria-label="Take {{ $one->name }} off">×</button>

@@ -4,7 +4,8 @@
     <p class="over"><span>Infrared, in sight of a blaster</span><span>plan version {{ $job->plan_version }}</span></p>
     @if ($fewest->add === [])
     <h2>No point sees an infrared device</h2>
-    <p class="why">A blaster needs a straight line of {{ (int) Kavvel\Core\Radio\Sight::FARTHEST_M }} m at most with nothing between but an open door, power and
+    <p class="why">A blaster needs a straight line of {{ (int) Kavvel\Core\Radio\Sight::FARTHEST_M }} m at most with nothing between but
+        an open door, power and
         a surface. Put a socket or a shelf with mains on the plan, in the room of the device.</p>
     @else
     <h2>{{ count($fewest->add) === 1 ? 'One blaster sees them' : count($fewest->add).' blasters see them' }}</h2>
@@ -18,7 +19,8 @@
     <h3>{{ $sights->nameOf($point) }}</h3>
     <ul class="rows">
         @foreach ($sights->from($point) as $key => $sight)
-        <li><a href="{{ $bench->url(['slot' => (string) $key, 'storey' => null]) }}" data-opens-slot><span>{{ $sheet->cards[$key]->fullTitle() }}</span>
+        <li><a href="{{ $bench->url(['slot' => (string) $key, 'storey' => null]) }}"
+            data-opens-slot><span>{{ $sheet->cards[$key]->fullTitle() }}</span>
             <span class="end">{{ $sight->words() }}</span></a></li>
         @endforeach
     </ul>

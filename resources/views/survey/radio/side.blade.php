@@ -15,7 +15,8 @@
         <p class="why">{{ $network->protocol->title() }} devices are reached directly. Touch the plan for the margin at a place.</p>
     @elseif ($tried !== null)
         <h2>{{ $isBetter ? 'The hub is better here' : 'The hub is no better here' }}</h2>
-        <p class="why">From where it stands, {{ $now->open }} of {{ $count }} devices would not be accepted. From here, {{ $tried->open }}.</p>
+        <p class="why">From where it stands, {{ $now->open }} of {{ $count }} devices would not be accepted. From here,
+            {{ $tried->open }}.</p>
     @elseif ($offer !== null)
         <h2>Try the hub elsewhere</h2>
         <p class="why">From where it stands, {{ $now->open }} of {{ $count }} devices would not be accepted.
@@ -57,12 +58,19 @@
 <div class="thumb"><a class="big" id="big" data-move="leave" data-key="n" href="{{ $link() }}">Leave it where it is</a></div>
 @endif
 @if ($radio->paired() > 0)
-<p class="note">{{ $radio->paired() === 1 ? 'One device is' : $radio->paired().' devices are' }} in already: new ways are found without help, by sleepy
+<p class="note">{{ $radio->paired() === 1 ? 'One device is' : $radio->paired().' devices are' }} in already: new ways are found without
+    help, by sleepy
     ones within a day. Read the mesh anew after it.</p>
 @endif
 @elseif ($offer !== null)
-<div class="thumb"><a class="big" id="big" data-move="try-{{ $offer->id }}" data-key="n" href="{{ $link("place:{$offer->id}") }}">Try it there</a></div>
+<div class="thumb"><a class="big" id="big" data-move="try-{{ $offer->id }}" data-key="n" href="{{ $link("place:{$offer->id}") }}">Try it
+    there</a></div>
 @endif
+@endif
+@if ($contended > 0)
+<p class="note">{{ $contended === 1 ? 'One link is' : "{$contended} links are" }} contended: a busy Wi-Fi network of the room is as loud
+    as the device.
+    <a href="{{ $bench->url(['lens' => 'channels', 'at' => $tag]) }}">Look at the channel</a></p>
 @endif
 @if ($touched !== null)
 <div>
@@ -81,7 +89,8 @@
     <h3>Fewest Bluetooth relays</h3>
     <p class="quiet">{{ $proxies->acceptedBefore }} of {{ count($straight) }} devices are reached from the hub itself.
         @if ($proxies->add !== [])
-        With {{ count($proxies->add) }} more that hand on what they hear, {{ $proxies->acceptedAfter }}{{ $proxies->isExact ? '' : ', a good choice; not every one was tried' }}.
+        With {{ count($proxies->add) }} more that hand on what they hear,
+            {{ $proxies->acceptedAfter }}{{ $proxies->isExact ? '' : ', a good choice; not every one was tried' }}.
         @elseif ($proxies->open !== [])
         No relay at a free point with mains would reach another.
         @endif
@@ -103,7 +112,8 @@
         @foreach ($radio->shown($places) as $place)
         @php($isHere = in_array($place->id, [RadioNetwork::NOW, RadioNetwork::TRIED], true))
         <li><a href="{{ $isHere ? $link() : $link("place:{$place->id}") }}"><span>{{ Str::ucfirst($radio->place($place)) }}</span>
-            <span class="end measure">{{ $radio->open($place) }} · {{ $place->meanWeakestDb === null ? '–' : round($place->meanWeakestDb).' dB' }}</span></a></li>
+            <span class="end measure">{{ $radio->open($place) }} ·
+                {{ $place->meanWeakestDb === null ? '–' : round($place->meanWeakestDb).' dB' }}</span></a></li>
         @endforeach
     </ul>
 </div>
@@ -114,7 +124,8 @@
     @elseif ($relays->add === [])
     <p class="quiet">No relay at a free point with mains would have more devices accepted.</p>
     @else
-    <p class="quiet">{{ $relays->acceptedAfter }} of {{ $count }} accepted with {{ count($relays->add) }}, {{ $relays->acceptedBefore }} without.
+    <p class="quiet">{{ $relays->acceptedAfter }} of {{ $count }} accepted with {{ count($relays->add) }}, {{ $relays->acceptedBefore }}
+        without.
         {{ $relays->isExact ? 'No smaller choice does as much.' : 'A good choice; not every one was tried.' }}</p>
     <ul class="rows">
         @foreach ($radio->relayPoints($relays) as $point => $name)
@@ -139,6 +150,7 @@
 <details id="by-number"><summary>Try a place by numbers</summary>
 <form action="{{ route('jobs.survey', $job) }}" method="get">
     <input type="hidden" name="lens" value="radio"><input type="hidden" name="storey" value="{{ $storey }}">
-    <label class="field"><span>Hub at x,y in metres</span><input name="at" value="{{ $tag }} hub:{{ $trial === null ? '1.0,1.0' : round($trial->x, 2).','.round($trial->y, 2) }}" maxlength="80"></label>
+    <label class="field"><span>Hub at x,y in metres</span><input name="at"
+        value="{{ $tag }} hub:{{ $trial === null ? '1.0,1.0' : round($trial->x, 2).','.round($trial->y, 2) }}" maxlength="80"></label>
     <button class="btn">Try it</button>
 </form></details>

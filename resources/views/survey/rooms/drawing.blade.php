@@ -2,9 +2,11 @@
 @php($link = fn (string $at): string => $bench->url(['at' => $at]))
 @php($mayDrag = $bench->mayWork())
 <svg class="plan draft" viewBox="{{ $draft->viewBox() }}" preserveAspectRatio="xMidYMid meet" role="group"
-    aria-label="Plan of {{ $on->name }}, to be drawn" data-job="{{ $job->key }}" data-storey="rooms {{ $on->key }}" data-elevation="{{ $on->elevation }}">
+    aria-label="Plan of {{ $on->name }}, to be drawn" data-job="{{ $job->key }}" data-storey="rooms {{ $on->key }}"
+        data-elevation="{{ $on->elevation }}">
 @if ($underlay !== null)
-<image href="{{ route('jobs.underlays.show', [$job, $on->key, 'v' => $underlay->id]) }}" x="{{ $n($underlay->x) }}" y="{{ $n($underlay->y) }}"
+<image href="{{ route('jobs.underlays.show', [$job, $on->key, 'v' => $underlay->id]) }}" x="{{ $n($underlay->x) }}"
+    y="{{ $n($underlay->y) }}"
     width="{{ $n($underlay->width * $underlay->metres_per_pixel) }}" height="{{ $n($underlay->height * $underlay->metres_per_pixel) }}"
     opacity="0.55" preserveAspectRatio="none"/>
 @endif
@@ -20,10 +22,12 @@
 </a>
 @endforeach
 @foreach ($draft->rooms as $room)
-<text x="{{ $room['x'] }}" y="{{ $n($room['y'] + ($room['showsSize'] ? -0.05 : 0.1)) }}" font-size="{{ $room['font'] }}" text-anchor="middle"
+<text x="{{ $room['x'] }}" y="{{ $n($room['y'] + ($room['showsSize'] ? -0.05 : 0.1)) }}" font-size="{{ $room['font'] }}"
+    text-anchor="middle"
     class="r-name">{{ $room['name'] }}</text>
 @if ($room['showsSize'])
-<text x="{{ $room['x'] }}" y="{{ $n($room['y'] + $room['font']) }}" font-size="{{ $n($room['font'] * $draft::SIZE_TEXT) }}" text-anchor="middle"
+<text x="{{ $room['x'] }}" y="{{ $n($room['y'] + $room['font']) }}" font-size="{{ $n($room['font'] * $draft::SIZE_TEXT) }}"
+    text-anchor="middle"
     class="r-size">{{ $room['size'] }}</text>
 @endif
 @endforeach
@@ -55,7 +59,8 @@
     data-line="{{ $ax }} {{ $ay }} {{ $bx }} {{ $by }}">
     <line x1="{{ $ax }}" y1="{{ $ay }}" x2="{{ $bx }}" y2="{{ $by }}" class="r-wall-hit @if ($isChosen) is-chosen @endif"/>
     @if ($isChosen)
-    <g class="r-handle" transform="translate({{ $n(($ax + $bx) / 2) }} {{ $n(($ay + $by) / 2) }}) rotate({{ $n(rad2deg(atan2($by - $ay, $bx - $ax))) }})">
+    <g class="r-handle"
+        transform="translate({{ $n(($ax + $bx) / 2) }} {{ $n(($ay + $by) / 2) }}) rotate({{ $n(rad2deg(atan2($by - $ay, $bx - $ax))) }})">
         <circle r="0.34"/><path d="M0 -0.08V-0.24M-0.07 -0.16L0 -0.24L0.07 -0.16M0 0.08V0.24M-0.07 0.16L0 0.24L0.07 0.16"/>
     </g>
     @endif

@@ -32,7 +32,8 @@
         <ul class="rows">
             @foreach ($draft->things as $thing)
             @if ($thing['section'] === 'points')
-            <li><a href="{{ $bench->url(['at' => "point {$thing['key']}"]) }}" data-opens-slot><span>{{ Str::ucfirst($thing['name']) }}</span>
+            <li><a href="{{ $bench->url(['at' => "point {$thing['key']}"]) }}"
+                data-opens-slot><span>{{ Str::ucfirst($thing['name']) }}</span>
                 <span class="end measure">{{ $thing['key'] }}</span></a></li>
             @endif
             @endforeach

@@ -1,7 +1,8 @@
 @php($mayWork = $bench->mayWork())
 @php($back = $bench->url(['at' => null]))
 <div>
-    <p class="over"><span>{{ $on->name }}, {{ count($plan->roomsOn($on->key)) }} {{ Str::plural('room', count($plan->roomsOn($on->key))) }}</span><span>plan version {{ $job->plan_version }}</span></p>
+    <p class="over"><span>{{ $on->name }}, {{ count($plan->roomsOn($on->key)) }}
+        {{ Str::plural('room', count($plan->roomsOn($on->key))) }}</span><span>plan version {{ $job->plan_version }}</span></p>
     @switch($chosen->kind)
         @case('room')
             <h2>{{ $panel->room()->name }}</h2>
@@ -15,11 +16,13 @@
             @break
         @case('duct')
             <h2>{{ $plan->duct($chosen->key)->name }}</h2>
-            <p class="why">{{ $plan->duct($chosen->key)->isRiser() ? 'A riser' : 'A duct' }} of {{ sprintf('%.2f m', $plan->duct($chosen->key)->length()) }}</p>
+            <p class="why">{{ $plan->duct($chosen->key)->isRiser() ? 'A riser' : 'A duct' }} of
+                {{ sprintf('%.2f m', $plan->duct($chosen->key)->length()) }}</p>
             @break
         @case('point')
             <h2>{{ Str::ucfirst($plan->thing('points', $chosen->key)->name) }}</h2>
-            <p class="why">Point {{ $chosen->key }}, in the {{ mb_strtolower($plan->room($plan->thing('points', $chosen->key)->home)->name) }}</p>
+            <p class="why">Point {{ $chosen->key }}, in the
+                {{ mb_strtolower($plan->room($plan->thing('points', $chosen->key)->home)->name) }}</p>
             @break
         @default
             <h2>{{ $plan->roomsOn($on->key) === [] ? 'Measure the first room' : 'Measure the next room' }}</h2>
@@ -34,7 +37,8 @@
         @if ($edit === null)
         <button type="button" class="btn plain" disabled>{{ $title }}</button>
         @else
-        <x-form :action="route('jobs.plan-edits.'.($which === 'last' ? 'destroy' : 'restore'), [$job, $edit->id])" :method="$method" data-plan-edit>
+        <x-form :action="route('jobs.plan-edits.'.($which === 'last' ? 'destroy' : 'restore'), [$job, $edit->id])" :method="$method"
+            data-plan-edit>
             <input type="hidden" name="on" value="{{ $on->key }}">
             <button class="btn" data-key="{{ $key }}" title="{{ $edit->words }}">{{ $title }}</button>
         </x-form>
@@ -42,7 +46,8 @@
         @endforeach
     </div>
     @if ($history->last !== null)
-    <p class="quiet">Last: {{ $history->last->words }}@if ($history->last->by !== $bench->user->name), by {{ $history->last->by }}@endif.</p>
+    <p class="quiet">Last: {{ $history->last->words }}@if ($history->last->by !== $bench->user->name), by
+        {{ $history->last->by }}@endif.</p>
     @endif
     @if ($chosen->kind !== '')
         @include('survey.rooms.'.$chosen->kind)

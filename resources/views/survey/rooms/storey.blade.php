@@ -2,8 +2,12 @@
 @use('Kavvel\Core\Floorplan\FloorKind')
 @use('Kavvel\Core\Floorplan\Edits\AddStorey')
 @php($post = route('jobs.plan-edits.store', $job))
-@php($walls = ['outer' => [Construction::of($on->outerLayers), 'Outer walls'], 'inner' => [Construction::of($on->innerLayers), 'Walls between rooms']])
-<details id="storey"><summary>This storey: {{ $on->height }} m, {{ mb_strtolower($walls['outer'][0]?->words() ?? 'walls of their own') }}</summary>
+@php($walls = [
+    'outer' => [Construction::of($on->outerLayers), 'Outer walls'],
+    'inner' => [Construction::of($on->innerLayers), 'Walls between rooms'],
+])
+<details id="storey"><summary>This storey: {{ $on->height }} m,
+    {{ mb_strtolower($walls['outer'][0]?->words() ?? 'walls of their own') }}</summary>
 <x-form :action="$post" data-plan-edit>
     <input type="hidden" name="edit" value="change-storey"><input type="hidden" name="storey" value="{{ $on->key }}">
     <input type="hidden" name="on" value="{{ $on->key }}">
@@ -90,7 +94,8 @@
     <input type="hidden" name="edit" value="add-duct"><input type="hidden" name="storey" value="{{ $on->key }}">
     <input type="hidden" name="on" value="{{ $on->key }}">
     <label class="field"><span>Duct, called</span><input name="name" value="Duct" maxlength="60" required></label>
-    <label class="field"><span>Height over the floor, m</span><input name="height" value="{{ $on->height }}" inputmode="decimal" required></label>
+    <label class="field"><span>Height over the floor, m</span><input name="height" value="{{ $on->height }}" inputmode="decimal"
+        required></label>
     <button type="button" class="btn" data-touch-path>Touch its way on the plan</button>
     <label class="field"><span>Places, x,y in metres</span>
         <input name="path" maxlength="2000" placeholder="1.0,2.0 4.5,2.0" required></label>
