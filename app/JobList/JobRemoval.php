@@ -8,7 +8,7 @@ use App\Models\SiteJob;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 
-/** Takes a job away for good, with all that was recorded of it and its packs. Nothing brings it back but a backup. */
+/** Takes a job away for good, with all that was recorded of it, its packs and its pictures. Nothing brings it back but a backup. */
 final readonly class JobRemoval
 {
     /** @throws RemovalRefused */
@@ -21,6 +21,9 @@ final readonly class JobRemoval
             throw RemovalRefused::isCalledOtherwise($job);
         }
         $job->delete();
-        DB::afterCommit(static fn (): bool => Storage::disk('local')->deleteDirectory("packs/{$job->id}"));
+        DB::afterCommit(static function () use ($job): void {
+            Storage::disk('local')->deleteDirectory("packs/{$job->id}");
+            Storage::disk('local')->deleteDirectory("underlays/{$job->id}");
+        });
     }
 }

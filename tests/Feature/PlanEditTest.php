@@ -361,6 +361,26 @@ final class PlanEditTest extends TestCase
         self::assertSame([], Storage::disk('local')->allFiles('underlays'));
     }
 
+    public function test_a_picture_tells_nothing_of_where_it_was_taken_and_is_no_bomb(): void
+    {
+        Storage::fake('local');
+        $jpeg = (string) UploadedFile::fake()->image('plan.jpg', 300, 200)->get();
+        $told = "Exif\0\0 taken at Mill Reach";
+        $withPlace = substr($jpeg, 0, 2)."\xff\xe1".pack('n', strlen($told) + 2).$told.substr($jpeg, 2);
+        $this->post(self::COTTAGE.'/underlays/ground', ['picture' => UploadedFile::fake()->createWithContent('plan.jpg', $withPlace)])
+            ->assertSessionHasNoErrors();
+        $kept = (string) Storage::disk('local')->get((string) $this->cottage()->underlays()->value('path'));
+        self::assertStringNotContainsString('Mill Reach', $kept);
+        self::assertSame([300, 200], array_slice((array) getimagesizefromstring($kept), 0, 2));
+
+        // It says that it is 10,000 by 10,000 pixels.
+        $bomb = "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.pack('NN', 10_000, 10_000)."\x08\x02\0\0\0".str_repeat("\0", 20);
+        $this->post(self::COTTAGE.'/underlays/ground', ['picture' => UploadedFile::fake()->createWithContent('plan.png', $bomb)])
+            ->assertSessionHasErrors(['picture' => 'This picture has more than 50 million pixels. Bring a smaller one.']);
+        $this->as('sol');
+        $this->get(self::COTTAGE.'/underlays/ground')->assertNotFound();
+    }
+
     public function test_who_only_looks_can_not_draw(): void
     {
         $this->as('wren');

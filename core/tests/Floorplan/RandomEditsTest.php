@@ -78,7 +78,7 @@ final class RandomEditsTest extends TestCase
     /** @return iterable<array{int}> */
     public static function seeds(): iterable
     {
-        foreach (range(1, 40) as $seed) {
+        foreach (range(1, 16) as $seed) {
             yield [$seed];
         }
     }

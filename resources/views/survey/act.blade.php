@@ -1,8 +1,8 @@
 @use('Kavvel\Core\Survey\SurveyMove')
 @php($mayWork = $bench->mayWork())
 @if ($kind === SurveyMove::Measure && $mayWork)
-<div class="thumb"><a class="big" id="big" data-move="measure" data-key="n" href="{{ $bench->url(['lens' => 'rooms']) }}">Draw the
-    rooms</a></div>
+<div class="thumb"><a class="big" id="big" data-move="measure" data-key="n"
+    href="{{ $bench->url(['lens' => 'rooms']) }}">Draw the rooms</a></div>
 @elseif ($kind === SurveyMove::Ask)
 @php($due = $question->due_on)
 <p class="note"><strong>By {{ $due->format('j F') }}{{ match (true) {

@@ -36,7 +36,7 @@ final readonly class Draft
     private const SMALLEST_TEXT = 0.26;
 
     /** How wide a letter is for its height */
-    private const LETTER = 0.56;
+    private const LETTER = 0.62;
 
     private const MARGIN = 0.6;
 

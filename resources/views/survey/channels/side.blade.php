@@ -37,8 +37,8 @@
 @if ($view->advice !== ChannelAdvice::Keep)
 <x-form :action="route('jobs.channels.update', [$job, $network->id])" method="put">
     <input type="hidden" name="channel" value="{{ $view->best->channel }}"><input type="hidden" name="seen" value="{{ $network->channel }}">
-    <div class="thumb"><button class="big" id="big" data-move="channel-{{ $view->best->channel }}" data-key="n">Choose channel
-        {{ $view->best->channel }}</button></div>
+    <div class="thumb"><button class="big" id="big" data-move="channel-{{ $view->best->channel }}"
+        data-key="n">Choose channel {{ $view->best->channel }}</button></div>
 </x-form>
 @endif
 @if ($view->in > 0)
@@ -50,8 +50,8 @@
 <div>
     <h3>Contended on channel {{ $view->now->channel }}</h3>
     <p class="quiet">A busy network drowns their forecast link:
-        {{ implode('; ', array_map(fn ($card) => mb_strtolower($card->fullTitle()), array_slice($view->contended, 0, 6))) }}@if
-        (count($view->contended) > 6), and {{ count($view->contended) - 6 }} more @endif.</p>
+        {{ implode('; ', array_map(fn ($card) => mb_strtolower($card->fullTitle()), array_slice($view->contended, 0, 6))) }}{{
+            count($view->contended) > 6 ? '; and '.(count($view->contended) - 6).' more' : '' }}.</p>
 </div>
 @endif
 <details id="ranking"><summary>All sixteen, the quietest first</summary>

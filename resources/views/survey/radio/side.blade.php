@@ -63,8 +63,8 @@
     ones within a day. Read the mesh anew after it.</p>
 @endif
 @elseif ($offer !== null)
-<div class="thumb"><a class="big" id="big" data-move="try-{{ $offer->id }}" data-key="n" href="{{ $link("place:{$offer->id}") }}">Try it
-    there</a></div>
+<div class="thumb"><a class="big" id="big" data-move="try-{{ $offer->id }}" data-key="n"
+    href="{{ $link("place:{$offer->id}") }}">Try it there</a></div>
 @endif
 @endif
 @if ($contended > 0)

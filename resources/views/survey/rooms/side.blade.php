@@ -46,8 +46,8 @@
         @endforeach
     </div>
     @if ($history->last !== null)
-    <p class="quiet">Last: {{ $history->last->words }}@if ($history->last->by !== $bench->user->name), by
-        {{ $history->last->by }}@endif.</p>
+    <p class="quiet">Last: {{ $history->last->words }}{{
+        $history->last->by === $bench->user->name ? '' : ", by {$history->last->by}" }}.</p>
     @endif
     @if ($chosen->kind !== '')
         @include('survey.rooms.'.$chosen->kind)

@@ -12,8 +12,7 @@
     </select></label>
     <details id="own-layers" @if ($is === 'own') open @endif><summary>Its layers, in millimetres</summary>
         <label class="field"><span>From one face to the other</span>
-            <input name="layers" value="{{ $panel->layers($wall) }}" maxlength="300" placeholder="plasterboard 12.5, brick 100"
-                list="materials"></label>
+            <input name="layers" value="{{ $panel->layers($wall) }}" maxlength="300" placeholder="plasterboard 12.5, brick 100"></label>
         <p class="quiet">{{ implode(', ', $panel->materials()) }}</p>
     </details>
     <label class="field"><span>Called</span><input name="label" value="{{ $wall->label }}" maxlength="120" required></label>
