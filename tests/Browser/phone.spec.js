@@ -1,5 +1,11 @@
 import { expect, test } from '@playwright/test';
 import { expectAccessible, JOB, signIn } from './bench.js';
+import { drawn, emptyJob, measure } from './rooms.js';
+
+const LENSES = [
+    'survey?lens=rooms', 'survey?lens=rooms&storey=ground&at=room+hall', 'survey?lens=rooms&storey=ground&at=wall+ground-w05',
+    'survey?lens=radio', 'survey?lens=channels',
+];
 
 test.beforeEach(async ({ page }) => signIn(page));
 
@@ -15,7 +21,7 @@ test('one thing on screen, with the big button in reach of the thumb', async ({ 
 });
 
 test('nothing is wider than the screen', async ({ page }) => {
-    const stations = ['survey', 'pair', 'name', 'mesh', 'hand-over', 'survey?slot=front-lock'];
+    const stations = ['survey', 'pair', 'name', 'mesh', 'hand-over', 'survey?slot=front-lock', ...LENSES];
     for (const path of ['/jobs', ...stations.map((station) => `${JOB}/${station}`)]) {
         await page.goto(path);
         expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
@@ -23,7 +29,7 @@ test('nothing is wider than the screen', async ({ page }) => {
 });
 
 test('what can be touched is large enough for a glove', async ({ page }) => {
-    const stations = ['survey', 'pair', 'name', 'mesh', 'hand-over', 'hand-over?show=in', 'survey?slot=front-lock'];
+    const stations = ['survey', 'pair', 'name', 'mesh', 'hand-over', 'hand-over?show=in', 'survey?slot=front-lock', ...LENSES];
     for (const path of ['/jobs', ...stations.map((station) => `${JOB}/${station}`)]) {
         await page.goto(path);
         const small = await page.locator('a, button, summary, select, input:not([type=hidden])').evaluateAll((targets) => targets
@@ -69,4 +75,34 @@ test('a drawer covers the screen and gives it back', async ({ page }) => {
     expect((await log.boundingBox()).width).toBe(390);
     await log.getByRole('button', { name: 'Close' }).tap();
     await expect(log).toBeHidden();
+});
+
+test('a room is drawn with a thumb', async ({ page }) => {
+    await emptyJob(page, 'Heron Mill');
+    await measure(page, 'kitchen 4.2 x 3.6');
+    await measure(page, 'hall 2 x 3.6');
+    await expectAccessible(page);
+    await page.locator('.faces').getByText('Plan').click();
+    await expect(page.locator('#room-kitchen')).toBeVisible();
+    await expect(page.locator('.side')).toBeHidden();
+    await expectAccessible(page);
+    await page.locator('#room-kitchen polygon').tap();
+    await page.locator('.faces').getByText('Move').click();
+    await expect(page.getByRole('heading', { name: 'Kitchen' })).toBeVisible();
+    await page.getByLabel('Width, m').fill('4.5');
+    await drawn(page, () => page.getByRole('button', { name: 'Resize' }).click());
+    await expect(page.getByText('4.50 × 3.60 m clear')).toBeVisible();
+    await page.locator('.faces').getByText('List').click();
+    await expect(page.getByText('Wall between hall and kitchen')).toBeVisible();
+});
+
+test('the radio forecast is read on a phone', async ({ page }) => {
+    await page.goto(`${JOB}/survey?lens=radio&storey=ground`);
+    await expect(page.getByRole('heading', { name: 'The hub stands well' })).toBeVisible();
+    await expectAccessible(page);
+    await page.locator('.faces').getByText('Plan').click();
+    await expect(page.locator('.p-shade')).toBeVisible();
+    await page.locator('.faces').getByText('List').click();
+    await expect(page.getByRole('region', { name: 'List of Ground' }).getByText('−4 dB lost').first()).toBeVisible();
+    await expectAccessible(page);
 });

@@ -90,7 +90,7 @@ final class ChannelsTest extends TestCase
         );
 
         $this->get(self::LENS)->assertSeeInOrder(['Contended on channel 17', 'living room']);
-        $this->get(self::FLAT.'/survey?lens=radio')->assertSee('dB contended</text>', false)->assertSee('links are contended');
+        $this->get(self::FLAT.'/survey?lens=radio')->assertSee('dB, contended</text>', false)->assertSee('links are contended');
     }
 
     public function test_networks_are_noted_heard_anew_and_taken_off(): void

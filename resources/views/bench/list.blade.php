@@ -13,7 +13,8 @@
             <li><a href="{{ $bench->url(['slot' => $card->key(), 'storey' => null]) }}" data-opens-slot>
                 @chip($card->profile->protocol)
                 <span>{{ $card->title() }}</span>
-                <span class="end">{{ $card->standing()->words() }}</span>
+                <span class="end">{{ $drawing->shade === null ? $card->standing()->words()
+                    : $bench->move->lens->labels[$card->key()] ?? '' }}</span>
             </a></li>
             @endforeach
         </ul>

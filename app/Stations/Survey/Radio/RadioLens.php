@@ -53,7 +53,7 @@ final readonly class RadioLens
                 'radio' => new RadioWords($sheet, $network),
             ],
             new Lens(
-                labels: $this->labels($straight, $contended),
+                labels: $this->labels($straight, $contended, $sheet->job->acceptance_db),
                 only: [$network->protocol],
                 shade: $shades->of($storey, $from),
                 touched: $wanted->touch,
@@ -68,13 +68,15 @@ final readonly class RadioLens
     /**
      * @param  array<string, float>  $straight
      * @param  array<string, SlotCard>  $contended
-     * @return array<string, string> by slot
+     * @return array<string, string> by slot; words only where something is wrong
      */
-    private function labels(array $straight, array $contended): array
+    private function labels(array $straight, array $contended, float $acceptanceDb): array
     {
         $labels = [];
         foreach ($straight as $key => $margin) {
-            $labels[$key] = Margin::text($margin).(isset($contended[$key]) ? ' contended' : '');
+            $word = Margin::of($margin, $acceptanceDb);
+            $labels[$key] = Margin::text($margin).($word->isAccepted() ? '' : " {$word->value}")
+                .(isset($contended[$key]) ? ', contended' : '');
         }
 
         return $labels;
