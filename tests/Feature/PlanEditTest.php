@@ -46,6 +46,21 @@ final class PlanEditTest extends TestCase
         self::assertTrue($this->logged('Measured the kitchen, 4.20 × 3.60 m.', 'weir-cottage'));
     }
 
+    public function test_drawn_rooms_are_no_plan_yet(): void
+    {
+        $this->room('kitchen 4.2 x 3.6');
+
+        $this->get(self::COTTAGE.'/survey')->assertSee('Plan the first device')->assertDontSee('The plan is ready');
+        $this->get(self::COTTAGE.'/forms/add-slot?storey=ground')->assertOk();
+        $profile = DB::table('profiles')->where('company_id', $this->cottage()->company_id)->value('key');
+        $this->post(self::COTTAGE.'/slots', [
+            'place' => 'wall', 'what' => 'lamp', 'room' => 'kitchen', 'profile' => $profile, 'x' => '1', 'y' => '1', 'height' => '1.6',
+            'mounting' => 'surface', 'feed' => '', 'note' => '',
+        ])->assertSessionHasNoErrors();
+        $this->get(self::COTTAGE.'/survey')->assertSee('Put a hub on the plan')->assertSee('Put it there');
+        $this->as('idris')->get(self::COTTAGE.'/survey')->assertSee('A lead puts it there.')->assertDontSee('Put it there');
+    }
+
     public function test_what_was_done_is_taken_back_and_done_again(): void
     {
         $this->room('kitchen 4.2 x 3.6');

@@ -68,7 +68,14 @@ final readonly class SurveyStation implements DrawsAlone, Station
         }
         $findings = OpenFindings::of($sheet);
         $weak = $this->weak($sheet);
-        $kind = SurveyMove::of(count($sheet->geometry->rooms), $counts->openQuestions, count($findings->open), count($weak));
+        $kind = SurveyMove::of(
+            count($sheet->geometry->rooms),
+            $counts->openQuestions,
+            count($sheet->cards),
+            count($sheet->hubs),
+            count($findings->open),
+            count($weak),
+        );
         $slot = match ($kind) {
             SurveyMove::Settle => $findings->open[0]->slot,
             SurveyMove::Look => $weak[0]->key(),

@@ -47,7 +47,14 @@ final class FloorOutlineTest extends TestCase
     public function test_without_a_room_that_has_a_floor_there_is_none(): void
     {
         self::assertSame([], FloorOutline::of([]));
-        self::assertSame([], FloorOutline::of((new AddRoom(Measured::parse('yard 4 x 4'), 'ground', RoomKind::Yard))->apply(House::empty())->rooms));
+        self::assertSame(
+            [],
+            FloorOutline::of((new AddRoom(
+                Measured::parse('yard 4 x 4'),
+                'ground',
+                RoomKind::Yard,
+            ))->apply(House::empty())->rooms),
+        );
     }
 
     private function checkArea(Plan $plan, float $area): void

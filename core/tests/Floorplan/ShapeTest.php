@@ -90,7 +90,11 @@ final class ShapeTest extends TestCase
         self::assertTrue($level->isSameAs(Line::through([0.0, 2.001], [9.0, 2.001])));
         self::assertFalse($level->isSameAs(Line::through([0.0, 2.003], [9.0, 2.003])));
         $slanted = Line::through([0.0, 0.0], [3.0, 4.0]);
-        self::assertEqualsWithDelta([5.0, 0.0, false], [$slanted->along([3.0, 4.0]), $slanted->offOf([3.0, 4.0]), $slanted->isLevel()], 1e-9);
+        self::assertEqualsWithDelta(
+            [5.0, 0.0, false],
+            [$slanted->along([3.0, 4.0]), $slanted->offOf([3.0, 4.0]), $slanted->isLevel()],
+            1e-9,
+        );
     }
 
     /** @return Outline */

@@ -17,6 +17,12 @@
     <div class="thumb"><button class="big" id="big" data-move="question-{{ $question->key }}" data-key="n">Note the answer</button></div>
 </x-form>
 @endif
+@elseif ($kind === SurveyMove::Plan && $mayWork)
+<div class="thumb"><a class="big" id="big" data-move="plan" data-key="n"
+    href="{{ route('jobs.forms.add-slot', [$job, 'storey' => $bench->storey]) }}" hx-boost="false">Add a device</a></div>
+@elseif ($kind === SurveyMove::Hub && $bench->mayLead())
+<div class="thumb"><a class="big" id="big" data-move="hub" data-key="n"
+    href="{{ route('jobs.forms.hubs', $job) }}" hx-boost="false">Put it there</a></div>
 @elseif ($kind === SurveyMove::Settle && $mayWork)
 @php($finding = $findings->open[0])
 <div class="thumb"><x-raise-snag :job="$job" :slot-key="$finding->slot" :text="$finding->text" class="big" id="big"

@@ -11,6 +11,14 @@
             <h2>Ask {{ $question->owner }}</h2>
             <p class="why">{{ $question->text }}</p>
             @break
+        @case(SurveyMove::Plan)
+            <h2>Plan the first device</h2>
+            <p class="why">The rooms are drawn, and nothing is planned in them yet.</p>
+            @break
+        @case(SurveyMove::Hub)
+            <h2>Put a hub on the plan</h2>
+            <p class="why">Nothing can be forecast before a hub stands somewhere.{{ $bench->mayLead() ? '' : ' A lead puts it there.' }}</p>
+            @break
         @case(SurveyMove::Settle)
             <h2>{{ $findings->open[0]->move }}</h2>
             <p class="why">{{ $findings->open[0]->text }}</p>
