@@ -496,6 +496,10 @@ final class EditsTest extends TestCase
                 'lies outside every room',
                 static fn (Plan $plan) => (new AddPoint('ground', 40.0, 1.0, 0.0, []))->apply($plan),
             ],
+            'places out of reach' => [
+                'Places are written as x and y in metres',
+                static fn (Plan $plan) => AddDuct::along('Duct', '1,1 1,2,3', 'ground', 2.2, $plan),
+            ],
             'the last storey' => ['one storey at least', static fn (Plan $plan) => (new RemoveStorey('ground'))->apply($plan)],
             'a storey in use' => ['rooms or hubs on the storey “Ground floor”', static fn (Plan $plan) => (new RemoveStorey('ground'))
                 ->apply((new AddStorey('Loft', 'above', 2.0, FloorKind::Timber))->apply($plan))],

@@ -40,7 +40,8 @@ final class FloorOutlineTest extends TestCase
 
         $this->checkArea($plan, 3 * 2.12 ** 2);
         self::assertSame([true, true, true, false], [
-            $this->covers($plan, 1.0, 1.0), $this->covers($plan, 11.0, 1.0), $this->covers($plan, 5.0, 10.0), $this->covers($plan, 6.0, 5.0),
+            $this->covers($plan, 1.0, 1.0), $this->covers($plan, 11.0, 1.0),
+            $this->covers($plan, 5.0, 10.0), $this->covers($plan, 6.0, 5.0),
         ]);
     }
 

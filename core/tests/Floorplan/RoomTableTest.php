@@ -35,6 +35,15 @@ final class RoomTableTest extends TestCase
         self::assertSame(RoomKind::Yard, $after->room('yard')->kind);
     }
 
+    public function test_half_a_place_is_none(): void
+    {
+        $plan = House::of('kitchen 4 x 3');
+        $rows = [['room', 'width', 'depth', 'x', 'y'], ['hall', '2', '3', '7', ''], ['store', '2', '3', '', '7']];
+        $after = (new AddRooms(RoomTable::read($rows, $plan, 'ground')))->apply($plan);
+
+        self::assertSame([[4.12, 0.0], [6.24, 0.0]], [$after->room('hall')->outline[0], $after->room('store')->outline[0]]);
+    }
+
     /** @param list<list<string>> $rows */
     #[DataProvider('broken')]
     public function test_a_broken_table_names_the_row(string $at, array $rows): void
@@ -61,6 +70,7 @@ final class RoomTableTest extends TestCase
             'no room of that size' => ['row 2', [$heading, ['kitchen', '0.1', '3']]],
             'no such kind' => ['row 2, kind', [$heading, ['kitchen', '4', '3', 'cave']]],
             'no such storey' => ['row 2, storey', [$heading, ['kitchen', '4', '3', '', 'loft']]],
+            'a place that is none' => ['row 2, x', [$heading, ['kitchen', '4', '3', '', '', 'left']]],
             'too many' => ['rows', [$heading, ...array_fill(0, 201, ['room', '1', '1'])]],
         ];
     }
