@@ -94,6 +94,20 @@ final class RadioLensTest extends TestCase
         $this->as('wren')->post('/jobs/lantern-house/plan-edits', $move)->assertForbidden();
     }
 
+    public function test_two_who_move_a_hub_do_not_overwrite_each_other(): void
+    {
+        $page = (string) $this->get(self::RADIO.'&storey=ground&at='.urlencode('zigbee hub:4.00,5.50'))->getContent();
+        self::assertSame(1, preg_match('/name="seen" value="(\w+)"/', $page, $seen));
+        $move = ['edit' => 'move-hub', 'hub' => 'hub', 'storey' => 'ground', 'radio' => 'zigbee', 'seen' => $seen[1] ?? ''];
+        $this->as('idris')->post('/jobs/lantern-house/plan-edits', [...$move, 'x' => '10', 'y' => '8'])->assertSessionHasNoErrors();
+
+        $this->as('mara')->post('/jobs/lantern-house/plan-edits', [...$move, 'x' => '4', 'y' => '5.5'])
+            ->assertSessionHasErrors([
+                'plan' => 'Somebody changed the Hub after you looked. It is shown as it is now: change it again if need be.',
+            ]);
+        self::assertSame(10.0, Gateway::query()->where('key', 'hub')->where('site_job_id', $this->siteJob()->id)->firstOrFail()->x);
+    }
+
     public function test_the_fewest_relays_are_worked_out_when_asked_for_and_added_one_by_one(): void
     {
         DB::table('gateways')->where('key', 'hub')->update(['x' => 0.6, 'y' => 9.4]);

@@ -20,7 +20,6 @@ use Kavvel\Core\Mesh\MeshJudge;
 use Kavvel\Core\Mesh\Node;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Protocol\Protocol;
-use Kavvel\Core\Survey\SurveyMove;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -110,21 +109,6 @@ final class HandoverTest extends TestCase
             'the first pack' => [false, 0, false, 0, HandoverMove::MakePack],
             'after a pack not another' => [false, 0, true, 0, HandoverMove::GoThrough],
             'after a pack and more work' => [false, 0, true, 1, HandoverMove::MakePack],
-        ];
-    }
-
-    #[DataProvider('surveyMoves')]
-    public function test_the_next_move_at_the_survey(int $rooms, int $questions, int $findings, int $weak, SurveyMove $move): void
-    {
-        self::assertSame($move, SurveyMove::of($rooms, $questions, $findings, $weak));
-    }
-
-    /** @return list<array{int, int, int, int, SurveyMove}> */
-    public static function surveyMoves(): array
-    {
-        return [
-            [0, 1, 1, 1, SurveyMove::Measure], [1, 1, 1, 1, SurveyMove::Ask], [1, 0, 1, 1, SurveyMove::Settle],
-            [1, 0, 0, 1, SurveyMove::Look], [1, 0, 0, 0, SurveyMove::GoOn],
         ];
     }
 

@@ -42,7 +42,7 @@ final class PlanEditRequest extends JobRequest
         'add-point' => [null, ['storey', 'x', 'y', 'height', 'purpose']],
         'move-point' => ['points', ['point', 'x', 'y']],
         'remove-point' => ['points', ['point']],
-        'move-hub' => [null, ['hub', 'storey', 'x', 'y']],
+        'move-hub' => ['hubs', ['hub', 'storey', 'x', 'y']],
     ];
 
     private const NUMBERS = [

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stations\Survey\Radio;
 
+use App\Floorplan\PlanStore;
+use App\Floorplan\Subject;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\Network;
@@ -21,6 +23,8 @@ use Kavvel\Core\Site\Vec3;
 /** What the radios of one protocol would reach: the storey shaded, places for the hub, and relays. */
 final readonly class RadioLens
 {
+    public function __construct(private PlanStore $plans) {}
+
     public function move(JobSheet $sheet, Asked $asked): Move
     {
         $wanted = RadioAsked::of($asked->at);
@@ -42,9 +46,10 @@ final readonly class RadioLens
 
         return new Move(
             'survey.radio.side',
-            static fn (): array => [
+            fn (): array => [
                 'network' => $network, 'spoken' => $spoken, 'trial' => $trial, 'storey' => $storey, 'straight' => $straight,
                 'contended' => count($contended),
+                'seen' => Subject::mark($this->plans->read($sheet->job), 'hubs', $network->hub->key()),
                 'trialStorey' => $wanted->place === null ? $storey : $network->storeyOf($wanted->place),
                 'proxies' => $network->protocol === Protocol::BluetoothLe ? $network->proxies() : null,
                 'places' => $network->isMesh() ? $network->places($trial) : [],

@@ -45,7 +45,7 @@
     <input type="hidden" name="edit" value="move-hub"><input type="hidden" name="hub" value="{{ $network->hub->key() }}">
     <input type="hidden" name="storey" value="{{ $trialStorey }}"><input type="hidden" name="on" value="{{ $storey }}">
     <input type="hidden" name="x" value="{{ round($trial->x, 3) }}"><input type="hidden" name="y" value="{{ round($trial->y, 3) }}">
-    <input type="hidden" name="radio" value="{{ $tag }}">
+    <input type="hidden" name="radio" value="{{ $tag }}"><input type="hidden" name="seen" value="{{ $seen }}">
     @if ($isBetter)
     <div class="thumb"><button class="big" id="big" data-move="hub-{{ $tried->open }}" data-key="n">Move it there</button></div>
     @else
