@@ -137,6 +137,14 @@ final class EditsTest extends TestCase
         self::assertSame('4.00 × 3.50 m', $this->clear($plan, 'kitchen'));
     }
 
+    public function test_the_wall_of_a_cupboard_moves_too(): void
+    {
+        $plan = House::of('cupboard 0.6 x 0.5');
+        $right = House::wallCalled($plan, 'outer wall of cupboard, right')->key;
+
+        self::assertSame('0.50 × 0.50 m', $this->clear(House::after($plan, new MoveWall($right, -0.1)), 'cupboard'));
+    }
+
     public function test_every_room_on_the_line_of_a_wall_moves_with_it(): void
     {
         $plan = House::after(
