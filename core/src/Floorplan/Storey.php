@@ -9,6 +9,8 @@ use Kavvel\Core\Site\Layer;
 /** A level of the house: heights in metres, what its floor and its walls are made of unless they are told otherwise. */
 final readonly class Storey
 {
+    private const HEIGHTS_M = [1.0, 12.0];
+
     /**
      * @param  float  $elevation  of its floor over that of the ground floor
      * @param  float  $height  clear, floor to ceiling
@@ -28,6 +30,14 @@ final readonly class Storey
         public array $outerLayers,
         public array $innerLayers,
     ) {}
+
+    /** @throws PlanRefused where no storey is so high */
+    public static function checkHeight(float $metres): void
+    {
+        if ($metres < self::HEIGHTS_M[0] || $metres > self::HEIGHTS_M[1]) {
+            throw PlanRefused::outOfRange('height', sprintf('A storey is %.0f to %.0f m high.', ...self::HEIGHTS_M));
+        }
+    }
 
     /** @param array<string, mixed> $row */
     public static function of(array $row): self

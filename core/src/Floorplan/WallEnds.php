@@ -26,26 +26,9 @@ final readonly class WallEnds
         $to = Shape::millimetres($this->end($wall, $line, $line->along($wall->to), 1));
         // Between walls that are thicker than it is long it is left as it is.
         if (min($to, $line->along($wall->to)) - max($from, $line->along($wall->from)) < $wall->length() / 2) {
-            return $wall;
+            [$from, $to] = [$line->along($wall->from), $line->along($wall->to)];
         }
-        $shift = $from - $line->along($wall->from);
-        $fitted = [];
-        foreach ($wall->openings as $opening) {
-            $offset = max(0.0, min($opening->offset - $shift, $to - $from - $opening->width));
-            if ($opening->width > $to - $from + Shape::SAME_M) {
-                throw PlanRefused::openingFindsNoWall($opening, $wall->label);
-            }
-            $fitted[] = new Opening(
-                $opening->kind,
-                Shape::millimetres($offset),
-                $opening->width,
-                $opening->sill,
-                $opening->head,
-                $opening->layers,
-            );
-        }
-
-        return new PlanWall(
+        $fitted = new PlanWall(
             $wall->key,
             $wall->storey,
             $wall->label,
@@ -53,7 +36,31 @@ final readonly class WallEnds
             $line->at($to),
             $wall->height,
             $wall->layers,
-            $fitted,
+            [],
+        );
+        $shift = $from - $line->along($wall->from);
+
+        return $fitted->withOpenings(array_map(
+            static fn (Opening $opening): Opening => self::held($opening, $opening->offset - $shift, $fitted),
+            $wall->openings,
+        ));
+    }
+
+    /** An opening at its place, or as near to it as its wall lets it be. */
+    private static function held(Opening $opening, float $offset, PlanWall $wall): Opening
+    {
+        if ($opening->width > $wall->length() + Shape::SAME_M) {
+            throw PlanRefused::openingFindsNoWall($opening, $wall->label);
+        }
+        $width = min($opening->width, $wall->length());
+
+        return new Opening(
+            $opening->kind,
+            max(0.0, min(Shape::millimetres($offset), $wall->length() - $width)),
+            $width,
+            $opening->sill,
+            $opening->head,
+            $opening->layers,
         );
     }
 

@@ -508,6 +508,15 @@ final class EditsTest extends TestCase
                 'Places are written as x and y in metres',
                 static fn (Plan $plan) => AddDuct::along('Duct', '1,1 1,2,3', 'ground', 2.2, $plan),
             ],
+            'a storey for cats' => [
+                'A storey is 1 to 12 m high.',
+                static fn (Plan $plan) => (new AddStorey('Crawl', 'below', 0.0, FloorKind::Ground))->apply($plan),
+            ],
+            'a storey lower than its doors' => [
+                'A door from 0.00 to 2.00 m is not inside a wall of 1.50 m.',
+                static fn (Plan $plan) => (new ChangeStorey('ground', 'Ground', 1.5, [], [], []))
+                    ->apply((new PutOpening($top($plan), OpeningKind::Door->at(0.0, 0.9)))->apply($plan)),
+            ],
             'the last storey' => ['one storey at least', static fn (Plan $plan) => (new RemoveStorey('ground'))->apply($plan)],
             'a storey in use' => ['rooms or hubs on the storey “Ground floor”', static fn (Plan $plan) => (new RemoveStorey('ground'))
                 ->apply((new AddStorey('Loft', 'above', 2.0, FloorKind::Timber))->apply($plan))],

@@ -27,10 +27,15 @@ use Kavvel\Core\Floorplan\OpeningKind;
 use Kavvel\Core\Floorplan\Plan;
 use Kavvel\Core\Floorplan\PlanPatch;
 use Kavvel\Core\Floorplan\PlanRefused;
+use Kavvel\Core\Floorplan\PlanWall;
 use Kavvel\Core\Floorplan\RoomKind;
 use Kavvel\Core\Floorplan\Shape;
 use Kavvel\Core\Floorplan\Stretch;
 use Kavvel\Core\Floorplan\Stretches;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Radio\Material;
+use Kavvel\Core\Site\BuildingReader;
+use Kavvel\Core\Site\Opening;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -85,6 +90,9 @@ final class RandomEditsTest extends TestCase
 
     private function checkSound(Plan $plan, string $where): void
     {
+        $rows = array_map(array_values(...), $plan->rows());
+        // Whatever forecasts radios reads it as strictly as a file.
+        (new BuildingReader(Material::names()))->building(Input::of($rows['storeys'])->items(), Input::of($rows['walls'])->items());
         foreach ($plan->storeys as $storey) {
             $rooms = $plan->roomsOn($storey->key);
             $walls = $plan->wallsOn($storey->key);
@@ -155,7 +163,7 @@ final class RandomEditsTest extends TestCase
             8 => new ResizeRoom($room->key, 1 + abs($this->metres(5)), 1 + abs($this->metres(5))),
             9 => new CutCorner($room->key, $this->chance->getInt(0, 3), 0.5 + abs($this->metres(1)), 0.5 + abs($this->metres(1))),
             10 => new ChangeWall($wall->key, Construction::cases()[$this->chance->getInt(0, 7)]->layers()),
-            11, 12 => new PutOpening($wall->key, OpeningKind::Door->at(abs($this->metres(3)), 0.9)),
+            11, 12 => new PutOpening($wall->key, $this->opening($wall)),
             13 => $this->chance->getInt(0, 1) === 1
                 ? new RemoveRoom($room->key)
                 : new ChangeRoom(
@@ -186,6 +194,13 @@ final class RandomEditsTest extends TestCase
                 ['purpose' => 'socket', 'mains' => true],
             ),
         };
+    }
+
+    private function opening(PlanWall $wall): Opening
+    {
+        $width = 0.5 + abs($this->metres(1)) + 0.0004;
+
+        return OpeningKind::Door->at($this->chance->getInt(0, 2) === 0 ? max(0.0, $wall->length() - $width) : abs($this->metres(3)), $width);
     }
 
     private function newRoom(string $storey): Edit

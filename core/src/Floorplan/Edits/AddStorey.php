@@ -23,6 +23,7 @@ final readonly class AddStorey implements Edit
 
     public function apply(Plan $plan): Plan
     {
+        Storey::checkHeight($this->height);
         $levels = array_map(static fn (Storey $one): int => $one->level, $plan->storeys);
         $highest = array_reduce(
             $plan->storeys,

@@ -6,6 +6,7 @@ namespace Kavvel\Core\Floorplan\Edits;
 
 use Kavvel\Core\Floorplan\Edit;
 use Kavvel\Core\Floorplan\Plan;
+use Kavvel\Core\Floorplan\PlanRefused;
 use Kavvel\Core\Floorplan\PlanWall;
 use Kavvel\Core\Floorplan\Reshape;
 use Kavvel\Core\Floorplan\Rows;
@@ -18,6 +19,9 @@ use Kavvel\Core\Site\Layer;
  */
 final readonly class ChangeStorey implements Edit
 {
+    /** A parapet stays one, however low its storey becomes, in metres */
+    private const LOWEST_WALL_M = 0.1;
+
     /**
      * @param  list<Layer>  $floor
      * @param  list<Layer>  $outer
@@ -35,6 +39,7 @@ final readonly class ChangeStorey implements Edit
     public function apply(Plan $plan): Plan
     {
         $old = $plan->storey($this->storey);
+        Storey::checkHeight($this->height);
         $new = $old->with([
             'name' => $this->name, 'height' => $this->height, 'floorLayers' => Rows::ofLayers($this->floor),
             'outerLayers' => Rows::ofLayers($this->outer), 'innerLayers' => Rows::ofLayers($this->inner),
@@ -57,7 +62,12 @@ final readonly class ChangeStorey implements Edit
                 Rows::areSame($wall->layers, $old->innerLayers) => $new->innerLayers,
                 default => $wall->layers,
             };
-            $height = $wall->height + $new->height - $old->height;
+            $height = max(self::LOWEST_WALL_M, $wall->height + $new->height - $old->height);
+            foreach ($wall->openings as $opening) {
+                if ($opening->head > $height && $opening->head <= $wall->height) {
+                    throw PlanRefused::openingTooHigh($opening, $height);
+                }
+            }
             $changed = PlanWall::of([...$wall->withLayers($layers)->row(), 'height' => $height]);
             $plan = $plan->withWall(ChangeWall::grown($plan, $wall, $changed));
         }

@@ -27,7 +27,7 @@ final readonly class PutOpening implements Edit
             unset($openings[$this->number]);
         }
         $new = $this->opening;
-        if ($new->offset < 0 || $new->offset + $new->width > $wall->length() + Shape::SAME_M / 2) {
+        if ($new->offset < 0 || $new->offset + $new->width > $wall->length()) {
             throw PlanRefused::openingTooWide($new, $wall->length());
         }
         if ($new->sill < 0 || $new->head <= $new->sill || $new->head > $wall->height) {

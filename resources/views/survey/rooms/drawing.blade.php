@@ -5,7 +5,7 @@
     aria-label="Plan of {{ $on->name }}, to be drawn" data-job="{{ $job->key }}" data-storey="rooms {{ $on->key }}"
         data-elevation="{{ $on->elevation }}">
 @if ($underlay !== null)
-<image href="{{ route('jobs.underlays.show', [$job, $on->key, 'v' => $underlay->id]) }}" x="{{ $n($underlay->x) }}"
+<image href="{{ route('jobs.underlays.show', [$job, $on->key, 'v' => basename($underlay->path, '.jpg')]) }}" x="{{ $n($underlay->x) }}"
     y="{{ $n($underlay->y) }}"
     width="{{ $n($underlay->width * $underlay->metres_per_pixel) }}" height="{{ $n($underlay->height * $underlay->metres_per_pixel) }}"
     opacity="0.55" preserveAspectRatio="none"/>
