@@ -200,7 +200,9 @@ final class RandomEditsTest extends TestCase
     {
         $width = 0.5 + abs($this->metres(1)) + 0.0004;
 
-        return OpeningKind::Door->at($this->chance->getInt(0, 2) === 0 ? max(0.0, $wall->length() - $width) : abs($this->metres(3)), $width);
+        $atTheEnd = max(0.0, $wall->length() - $width);
+
+        return OpeningKind::Door->at($this->chance->getInt(0, 2) === 0 ? $atTheEnd : abs($this->metres(3)), $width);
     }
 
     private function newRoom(string $storey): Edit
