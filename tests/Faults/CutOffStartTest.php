@@ -61,7 +61,7 @@ final class CutOffStartTest extends TestCase
         self::assertTrue(Instance::isWell(), json_encode(Instance::status(), JSON_THROW_ON_ERROR));
         $page = (string) Instance::signedIn()->get('/jobs')->getBody();
         self::assertStringContainsString('Lantern House', $page);
-        self::assertSame(3, Instance::count('select count(*) from site_jobs'));
+        self::assertSame(4, Instance::count('select count(*) from site_jobs'));
         Figures::note(sprintf('first start, %s killed after %.2f s', $isAll ? 'everything' : 'the command', $after), $hadEnded
             ? 'it had ended'
             : 'mended by the next');
