@@ -145,7 +145,7 @@ final class RestoreTest extends TestCase
             }
             Instance::run('start');
             self::assertContains(self::raisedAfterwards(), [0, 1]);
-            self::assertSame(3, Instance::count('select count(*) from site_jobs'));
+            self::assertSame(4, Instance::count('select count(*) from site_jobs'));
             self::assertStringContainsString('Lantern House', (string) Instance::signedIn()->get('/jobs')->getBody());
             Figures::note(sprintf('restore killed after %.1f s', $after), self::raisedAfterwards() === 1 ? 'as before' : 'restored');
             self::raisedAfterwards() === 1 || self::raiseSnag();
