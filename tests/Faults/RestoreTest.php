@@ -40,7 +40,7 @@ final class RestoreTest extends TestCase
         $said = Instance::run('backup', self::archive('second'));
         Instance::run('stop');
 
-        self::assertStringContainsString('3 jobs, 4 people', $said);
+        self::assertStringContainsString('4 jobs, 4 people', $said);
         self::assertStringContainsString('the key that opens the stored codes', $said);
         self::assertSame(0o600, fileperms(self::archive('second')) & 0o777);
         self::assertDirectoryDoesNotExist(Instance::folder().'/archive');
