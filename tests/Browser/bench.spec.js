@@ -350,7 +350,7 @@ test('half an interview is plain, and can be accepted as a snag', async ({ page,
 
 test('a slot is added, moved to its place, and removed again', async ({ page }) => {
     await page.goto(`${JOB}/survey?storey=ground`);
-    await page.getByText('Add a slot').click();
+    await page.getByText('Plan a device').click();
     const form = page.locator('form', { has: page.getByRole('button', { name: 'Add it to the plan' }) });
     await form.getByLabel('Place').fill('shelf');
     await form.getByLabel('What').fill('lamp');

@@ -163,3 +163,23 @@ test('a way for cables, a point and a picture under the plan', async ({ page }) 
     await expect(page.locator('.plan image')).toHaveAttribute('width', '24');
     await expectAccessible(page);
 });
+
+test('the first device of a new job is put where its place is touched', async ({ page }) => {
+    await emptyJob(page, 'Otter Lodge');
+    for (const room of ['hall 2 x 3', 'kitchen 4 x 3.5']) await measure(page, room);
+    await page.getByRole('link', { name: 'Devices' }).click();
+    await expect(page.getByRole('heading', { name: 'Plan the first device' })).toBeVisible();
+    await page.getByRole('link', { name: 'Plan a device' }).click();
+    const form = page.locator('form', { has: page.getByRole('button', { name: 'Add it to the plan' }) });
+    await form.getByLabel('What').fill('plug');
+    await form.getByRole('button', { name: 'Touch its place on the plan' }).click();
+    await page.locator('.plan [data-room="kitchen"]').click();
+    await expect(form.locator('[name=room]')).toHaveValue('kitchen');
+    await form.getByRole('button', { name: 'Add it to the plan' }).click();
+    await expect(page.getByRole('heading', { name: 'Plug' })).toBeVisible();
+
+    // The form on a page of its own has no plan, and does not say that it has.
+    await page.goto(`${page.url().split('/survey')[0]}/forms/add-slot`);
+    await expect(page.getByRole('heading', { name: 'Plan a device' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Touch its place on the plan' })).toBeHidden();
+});

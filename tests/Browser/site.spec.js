@@ -56,7 +56,7 @@ test('what is open on one tablet stays open while another person works', async (
 
 test('a slot is placed and moved by touching the plan', async ({ page }) => {
     await page.goto(`${JOB}/survey?storey=ground`);
-    await page.getByText('Add a slot').click();
+    await page.getByText('Plan a device').click();
     await page.getByRole('button', { name: 'Touch its place on the plan' }).click();
     const floor = await page.locator('.plan [data-room="pantry"]').boundingBox();
     await page.mouse.click(floor.x + floor.width * 0.7, floor.y + floor.height * 0.8);

@@ -1,4 +1,4 @@
-<x-form-page title="Add a slot" :job="$job">
+<x-form-page title="Plan a device" :job="$job">
 @if ($profiles === [])
 <p class="quiet">The catalogue is empty: import a job file that brings its profiles.</p>
 @else

@@ -19,7 +19,8 @@
 @endif
 @elseif ($kind === SurveyMove::Plan && $mayWork)
 <div class="thumb"><a class="big" id="big" data-move="plan" data-key="n"
-    href="{{ route('jobs.forms.add-slot', [$job, 'storey' => $bench->storey]) }}" hx-boost="false">Add a device</a></div>
+    href="{{ route('jobs.forms.add-slot', [$job, 'storey' => $bench->storey]) }}" hx-boost="false"
+    data-opens="add-slot">Plan a device</a></div>
 @elseif ($kind === SurveyMove::Hub && $bench->mayLead())
 <div class="thumb"><a class="big" id="big" data-move="hub" data-key="n"
     href="{{ route('jobs.forms.hubs', $job) }}" hx-boost="false">Put it there</a></div>

@@ -39,5 +39,5 @@
 @include('survey.findings')
 @include('survey.rules')
 @if ($bench->mayWork() && $kind !== SurveyMove::Measure)
-    <x-later id="add-slot" :href="route('jobs.forms.add-slot', [$job, 'storey' => $bench->storey])" title="Add a slot"/>
+    <x-later id="add-slot" :href="route('jobs.forms.add-slot', [$job, 'storey' => $bench->storey])" title="Plan a device"/>
 @endif
