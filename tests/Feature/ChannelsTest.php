@@ -134,6 +134,11 @@ final class ChannelsTest extends TestCase
             ['is_table' => '1', 'table' => $table("name,channel,rssi\nGull,99,-60\n")],
         )->assertSessionHasErrors('table');
         self::assertStringContainsString('row 2, channel', (string) session('errors')?->first('table'));
+        $this->post(
+            self::FLAT.'/heard-networks',
+            ['is_table' => '1', 'table' => $table("name,channel,rssi,room\nTern,11,-60,\nGull,3,-60,attic\n")],
+        )->assertSessionHasErrors(['table' => 'Nothing is called “attic”, which stands at row 3, room.']);
+        self::assertSame(13, $this->siteJob('calico-court')->heardNetworks()->count());
     }
 
     public function test_without_a_hub_there_is_no_channel_to_choose(): void

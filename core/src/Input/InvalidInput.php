@@ -60,6 +60,11 @@ class InvalidInput extends DomainException
         return new self('unknown-id', 'There is nothing with the id “'.self::quoted($id).'”.', $at);
     }
 
+    public static function unknownName(string $name, string $at): self
+    {
+        return new self('unknown-name', 'Nothing is called “'.self::quoted($name)."”, which stands at {$at}.", $at);
+    }
+
     /** As much of a text as a sentence bears. */
     protected static function quoted(string $text): string
     {

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Kavvel\Core\Radio;
 
 use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\Input\Table;
+use Kavvel\Core\Input\TableRow;
 
 /**
  * Wi-Fi networks as a table brings them: a heading, then a row a network. "name", "channel" and "rssi" (dBm) must be there;
  * "busy" (percent of time on air), "width" (20 or 40 MHz), "side" (above or below) and "room" may.
  *
- * @phpstan-type HeardRow array{name: string, channel: int, width: int, secondary: string|null, rssi: float, busy: float, room: string}
+ * @phpstan-type HeardRow array{name: string, channel: int, width: int, secondary: string|null, rssi: float, busy: float, room: string|null}
  */
 final readonly class HeardTable
 {
@@ -25,85 +27,43 @@ final readonly class HeardTable
 
     /**
      * @param  list<list<string|null>>  $rows  the heading first
+     * @param  array<array-key, string>  $rooms  names of those that a network may be heard in, by key
      * @return list<HeardRow>
      *
      * @throws InvalidInput that names the row
      */
-    public static function read(array $rows): array
+    public static function read(array $rows, array $rooms): array
     {
-        $rows = array_values(array_filter($rows, static fn (array $row): bool => trim(implode('', $row)) !== ''));
-        $heading = self::heading($rows[0] ?? []);
-        if (count($rows) > self::MOST_ROWS + 1) {
-            throw InvalidInput::tooLarge('rows', 'a table of at most '.self::MOST_ROWS.' networks');
-        }
-        $heard = [];
-        foreach (array_slice($rows, 1) as $number => $row) {
-            $heard[] = self::row(
-                static fn (string $name): string => isset($heading[$name]) ? trim($row[$heading[$name]] ?? '') : '',
-                'row '.($number + 2),
-            );
-        }
-
-        return $heard === [] ? throw InvalidInput::missing('row 2') : $heard;
+        return array_map(
+            static fn (TableRow $row): array => self::row($row, $row->oneOf('room', $rooms)),
+            Table::read($rows, self::NEEDED, self::MAY, self::MOST_ROWS),
+        );
     }
 
-    /**
-     * @param  callable(string): string  $cell
-     * @return HeardRow
-     */
-    private static function row(callable $cell, string $at): array
+    /** @return HeardRow */
+    private static function row(TableRow $row, ?string $room): array
     {
-        $channel = self::number($cell('channel'), "{$at}, channel", 1, 14);
-        $side = mb_strtolower($cell('side'));
+        $side = mb_strtolower($row->text('side'));
         if (! in_array($side, ['', 'above', 'below'], true)) {
-            throw InvalidInput::unknownWord("{$at}, side", $side, ['above', 'below']);
+            throw InvalidInput::unknownWord($row->place('side'), $side, ['above', 'below']);
         }
-        $width = $cell('width') === '' ? 20.0 : self::number($cell('width'), "{$at}, width", 20, 40);
+        $channel = $row->numberBetween('channel', 1, 14);
+        if ($channel !== floor($channel)) {
+            throw InvalidInput::outOfRange($row->place('channel'), 'a whole number from 1 to 14');
+        }
+        $width = $row->number('width', 'MHz') ?? 20.0;
         if (! in_array($width, [20.0, 40.0], true)) {
-            throw InvalidInput::outOfRange("{$at}, width", '20 or 40');
+            throw InvalidInput::outOfRange($row->place('width'), '20 or 40');
         }
-        $busy = $cell('busy') === '' ? self::BUSY_UNKNOWN * 100 : self::number(rtrim($cell('busy'), ' %'), "{$at}, busy", 1, 100);
 
         return [
-            'name' => $cell('name') === '' ? throw InvalidInput::missing("{$at}, name") : mb_substr($cell('name'), 0, 80),
+            'name' => mb_substr($row->needed('name'), 0, 80),
             'channel' => (int) $channel,
             'width' => (int) $width,
             'secondary' => $side === '' ? null : $side,
-            'rssi' => self::number($cell('rssi'), "{$at}, rssi", -110, 0),
-            'busy' => $busy / 100,
-            'room' => $cell('room'),
+            'rssi' => $row->numberBetween('rssi', -110, 0, 'dBm'),
+            'busy' => $row->text('busy') === '' ? self::BUSY_UNKNOWN : $row->numberBetween('busy', 1, 100, '%') / 100,
+            'room' => $room,
         ];
-    }
-
-    /**
-     * @param  list<string|null>  $row
-     * @return array<string, int> where each column stands
-     */
-    private static function heading(array $row): array
-    {
-        $columns = [];
-        foreach ($row as $at => $name) {
-            $name = mb_strtolower(trim((string) $name, " \t\n\r\0\x0B\u{feff}"));
-            if (in_array($name, [...self::NEEDED, ...self::MAY], true)) {
-                $columns[$name] = $at;
-            }
-        }
-        foreach (self::NEEDED as $name) {
-            if (! isset($columns[$name])) {
-                throw InvalidInput::missing("row 1: the column “{$name}”");
-            }
-        }
-
-        return $columns;
-    }
-
-    private static function number(string $text, string $at, float $least, float $most): float
-    {
-        $number = str_replace([',', '−'], ['.', '-'], $text);
-        if (! is_numeric($number) || (float) $number < $least || (float) $number > $most) {
-            throw InvalidInput::outOfRange($at, "a number from {$least} to {$most}");
-        }
-
-        return (float) $number;
     }
 }

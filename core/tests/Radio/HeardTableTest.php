@@ -23,12 +23,14 @@ final class HeardTableTest extends TestCase
                 'Side',
                 'Room',
             ], ['−61', 'Plume', '6', '35 %', '40', 'Above', 'hall'], ['', '', ''],
-            ['-70,5', 'Heron', '1'],
-        ]);
+            ['-70,5 dBm', 'Heron', '1', '', '', '', 'HALL-2'],
+            ['-80', 'Gull', '1'],
+        ], ['hall' => 'Hall', 'hall-2' => 'Upper hall']);
 
         self::assertSame([
             ['name' => 'Plume', 'channel' => 6, 'width' => 40, 'secondary' => 'above', 'rssi' => -61.0, 'busy' => 0.35, 'room' => 'hall'],
-            ['name' => 'Heron', 'channel' => 1, 'width' => 20, 'secondary' => null, 'rssi' => -70.5, 'busy' => 0.5, 'room' => ''],
+            ['name' => 'Heron', 'channel' => 1, 'width' => 20, 'secondary' => null, 'rssi' => -70.5, 'busy' => 0.5, 'room' => 'hall-2'],
+            ['name' => 'Gull', 'channel' => 1, 'width' => 20, 'secondary' => null, 'rssi' => -80.0, 'busy' => 0.5, 'room' => null],
         ], $rows);
     }
 
@@ -37,7 +39,7 @@ final class HeardTableTest extends TestCase
     public function test_a_broken_table_names_the_row(string $at, array $rows): void
     {
         try {
-            HeardTable::read($rows);
+            HeardTable::read($rows, ['hall' => 'Hall']);
             self::fail('It was taken.');
         } catch (InvalidInput $refused) {
             self::assertSame($at, substr($refused->at, 0, strlen($at)));
@@ -62,6 +64,8 @@ final class HeardTableTest extends TestCase
             ],
             'no such width' => ['row 2, width', [$heading, ['Plume', '6', '-60', '', '30']]],
             'no such side' => ['row 2, side', [$heading, ['Plume', '6', '-60', '', '40', 'left']]],
+            'no such room' => ['row 2, room', [['name', 'channel', 'rssi', 'room'], ['Plume', '6', '-60', 'attic']]],
+            'half a channel' => ['row 2, channel', [$heading, ['Plume', '6.5', '-60']]],
             'too many' => ['rows', [$heading, ...array_fill(0, 501, ['Plume', '6', '-60'])]],
         ];
     }

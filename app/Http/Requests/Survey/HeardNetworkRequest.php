@@ -9,7 +9,11 @@ use App\Http\Requests\JobRequest;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Radio\HeardTable;
 
-/** Wi-Fi networks that were heard: one typed, or a table of them. */
+/**
+ * Wi-Fi networks that were heard: one typed, or a table of them.
+ *
+ * @phpstan-import-type HeardRow from HeardTable
+ */
 final class HeardNetworkRequest extends JobRequest
 {
     private const MOST_KB = 200;
@@ -31,7 +35,7 @@ final class HeardNetworkRequest extends JobRequest
     }
 
     /**
-     * @return list<array{name: string, channel: int, width: int, secondary: string|null, rssi: float, busy: float, room: string}>
+     * @return list<HeardRow>
      *
      * @throws PlanEditRefused that names the row
      */
@@ -44,7 +48,10 @@ final class HeardNetworkRequest extends JobRequest
             ]),
         ];
         try {
-            return HeardTable::read($this->hasFile('table') ? CsvLines::of($this->file('table')) : $typed);
+            return HeardTable::read(
+                $this->hasFile('table') ? CsvLines::of($this->file('table')) : $typed,
+                $this->siteJob()->rooms()->pluck('name', 'key')->all(),
+            );
         } catch (InvalidInput $refused) {
             throw PlanEditRefused::bad('table', $refused);
         }
