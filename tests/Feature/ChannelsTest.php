@@ -26,7 +26,7 @@ final class ChannelsTest extends TestCase
     {
         $this->get(self::LENS)->assertOk()
             ->assertSeeInOrder(
-                ['b-wifi', 'b-channel is-best', 'Take channel 25', 'of Wi-Fi falls into it, the least of sixteen.', 'Heard, 11'],
+                ['b-wifi', 'b-channel is-best', 'Take channel 25', 'of Wi-Fi falls into it, the least that can be had.', 'Heard, 11'],
                 false,
             )
             ->assertSeeInOrder(['All sixteen, the quietest first', 'Channel 25', 'Channel 26', 'many devices transmit weakly here'])

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Radio;
 
-/** Whether to take the quietest channel: at the start yes; once devices are in only where it is much quieter, since it is work. */
+/**
+ * Whether to take the quietest channel: at the start yes; once devices are in only where it is much quieter, since it is work.
+ * A channel next to one of ours is left whatever it takes, where there is another.
+ */
 enum ChannelAdvice: string
 {
     /** Nothing is chosen yet */
@@ -22,15 +25,19 @@ enum ChannelAdvice: string
     private const WORTH_WITH_DEVICES_DB = 10.0;
 
     /**
-     * @param  float|null  $nowDbm  Wi-Fi in the channel that is chosen; null: none is
-     * @param  float  $bestDbm  Wi-Fi in the quietest
+     * @param  RankedChannel|null  $now  that which is chosen; null: none is
+     * @param  RankedChannel  $best  the first of the ranking
      * @param  int  $devicesIn  that would have to follow
      */
-    public static function of(?float $nowDbm, float $bestDbm, int $devicesIn): self
+    public static function of(?RankedChannel $now, RankedChannel $best, int $devicesIn): self
     {
+        $worth = $devicesIn > 0 ? self::WORTH_WITH_DEVICES_DB : self::WORTH_DB;
+
         return match (true) {
-            $nowDbm === null => self::Take,
-            $nowDbm - $bestDbm >= ($devicesIn > 0 ? self::WORTH_WITH_DEVICES_DB : self::WORTH_DB) => self::Change,
+            $now === null => self::Take,
+            $now->channel === $best->channel => self::Keep,
+            $now->tooNear !== null && $best->tooNear === null => self::Change,
+            $now->interferenceDbm - $best->interferenceDbm >= $worth => self::Change,
             default => self::Keep,
         };
     }

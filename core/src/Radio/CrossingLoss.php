@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kavvel\Core\Radio;
 
 use Kavvel\Core\Site\Crossing;
-use Kavvel\Core\Site\Layer;
 
 /** What one wall or floor on the way costs, in dB. */
 final readonly class CrossingLoss
@@ -14,19 +13,9 @@ final readonly class CrossingLoss
 
     public static function at(Crossing $crossing, float $frequencyMHz): self
     {
-        $loss = 0.0;
-        $extrapolated = false;
-        foreach ($crossing->part->layers as $number => $layer) {
-            $material = self::material($layer, $frequencyMHz, "\$.{$crossing->kind}s[{$crossing->index}].layers[{$number}].material");
-            $loss += $material->lossDb($layer->thickness, $crossing->cosine);
-            $extrapolated = $extrapolated || $material->extrapolated;
-        }
+        $at = "\$.{$crossing->kind}s[{$crossing->index}].layers";
+        $layers = LayerLoss::of($crossing->part->layers, $frequencyMHz, $crossing->cosine, $at);
 
-        return new self($crossing, $loss, $extrapolated);
-    }
-
-    private static function material(Layer $layer, float $frequencyMHz, string $at): Material
-    {
-        return Material::named($layer->material, $frequencyMHz, $at);
+        return new self($crossing, $layers->lossDb, $layers->extrapolated);
     }
 }

@@ -37,6 +37,18 @@ final readonly class HeardWifi
         ));
     }
 
+    /**
+     * The network where it is heard the loudest: a channel has to do in every room.
+     *
+     * @param  non-empty-list<self>  $heard  one network in several rooms
+     */
+    public static function loudest(array $heard): self
+    {
+        usort($heard, static fn (self $a, self $b): int => $b->readings[0]->rssiDbm <=> $a->readings[0]->rssiDbm);
+
+        return $heard[0];
+    }
+
     /** Whether a link at this level would be drowned by it. */
     public function drowns(float $rssiDbm, float $frequencyMHz): bool
     {

@@ -36,6 +36,12 @@ final readonly class Transceiver
         return $this->frequencyMHz === $other->frequencyMHz;
     }
 
+    /** What it hears of a link that has this much to spare, in dBm. */
+    public function rssiAt(float $marginDb): float
+    {
+        return $this->sensitivityDbm + $marginDb;
+    }
+
     private static function from(?RadioDefaults $defaults): ?self
     {
         return $defaults === null

@@ -52,4 +52,11 @@ final class ChannelRankingTest extends TestCase
             self::assertSame(max($on('above', $channel), $on('below', $channel)), $on(null, $channel));
         }
     }
+
+    public function test_a_network_counts_where_it_is_the_loudest(): void
+    {
+        $heard = [HeardWifi::on(6, 20, null, -70, 0.5), HeardWifi::on(6, 20, null, -50, 0.5), HeardWifi::on(6, 20, null, -60, 0.5)];
+
+        self::assertSame($heard[1], HeardWifi::loudest($heard));
+    }
 }

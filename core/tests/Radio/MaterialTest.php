@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Core\Tests\Radio;
 
 use Kavvel\Core\Radio\CrossingLoss;
+use Kavvel\Core\Radio\LayerLoss;
 use Kavvel\Core\Radio\Material;
 use Kavvel\Core\Site\Crossing;
 use Kavvel\Core\Site\Layer;
@@ -103,5 +104,14 @@ final class MaterialTest extends TestCase
         self::assertFalse($wall('wood', 'glass')->extrapolated);
         self::assertTrue($wall('wood', 'brick')->extrapolated);
         self::assertTrue($wall('brick', 'wood')->extrapolated);
+    }
+
+    public function test_layers_add_up(): void
+    {
+        $wall = [new Layer('brick', 0.1), new Layer('plasterboard', 0.1)];
+
+        self::assertEqualsWithDelta(3.2616 + 2.4876, LayerLoss::of($wall, 2440)->lossDb, 0.0002);
+        self::assertSame(0.0, LayerLoss::of([], 2440)->lossDb);
+        self::assertGreaterThan(LayerLoss::of($wall, 2440)->lossDb, LayerLoss::of($wall, 2440, 0.5)->lossDb);
     }
 }

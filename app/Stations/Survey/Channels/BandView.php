@@ -50,7 +50,7 @@ final readonly class BandView
                 $ours[] = $other->channel;
             }
         }
-        $ranking = (new ChannelRanking(self::strongest($heard)))->of(range(ChannelRanking::FIRST, ChannelRanking::LAST), $ours);
+        $ranking = (new ChannelRanking(self::networks($heard)))->of(range(ChannelRanking::FIRST, ChannelRanking::LAST), $ours);
         $now = array_values(array_filter($ranking, static fn (RankedChannel $one): bool => $one->channel === $network->channel))[0] ?? null;
         $in = array_filter($sheet->ofProtocol($network->protocol), static fn (SlotCard $card): bool => $card->isIn()
             && $card->hub?->gateway->id === $network->gateway_id);
@@ -59,30 +59,11 @@ final readonly class BandView
             $ranking,
             $now,
             $ranking[0],
-            ChannelAdvice::of($now?->tooNear === null ? $now?->interferenceDbm : INF, $ranking[0]->interferenceDbm, count($in)),
+            ChannelAdvice::of($now, $ranking[0], count($in)),
             count($in),
             count(array_filter($in, static fn (SlotCard $card): bool => $card->profile->battery !== null)),
             $now === null ? [] : self::contended($sheet, $network, $now->channel, $heard),
         );
-    }
-
-    /**
-     * Each network once, where it is heard the strongest: a channel has to do in every room.
-     *
-     * @param  list<HeardNetwork>  $heard
-     * @return list<HeardWifi>
-     */
-    private static function strongest(array $heard): array
-    {
-        $strongest = [];
-        foreach ($heard as $one) {
-            $name = "{$one->name} {$one->channel}";
-            if (! isset($strongest[$name]) || $one->rssi_dbm > $strongest[$name]->rssi_dbm) {
-                $strongest[$name] = $one;
-            }
-        }
-
-        return array_values(array_map(static fn (HeardNetwork $one): HeardWifi => $one->core(), $strongest));
     }
 
     /**
@@ -101,7 +82,7 @@ final readonly class BandView
                 static fn (HeardNetwork $one): bool => $one->room_id === null || $one->room_id === $card->roomId,
             );
             $margin = $card->forecast?->bestDb;
-            $rssi = $margin === null || $card->profile->radio === null ? null : $margin + $card->profile->radio->sensitivityDbm;
+            $rssi = $margin === null ? null : $card->profile->radio?->rssiAt($margin);
             foreach ($inRoom as $one) {
                 if ($rssi !== null && $one->core()->drowns($rssi, $frequency)) {
                     $contended[] = $card;
@@ -111,5 +92,21 @@ final readonly class BandView
         }
 
         return $contended;
+    }
+
+    /**
+     * Each network once.
+     *
+     * @param  list<HeardNetwork>  $heard
+     * @return list<HeardWifi>
+     */
+    private static function networks(array $heard): array
+    {
+        $networks = [];
+        foreach ($heard as $one) {
+            $networks["{$one->name} {$one->channel}"][] = $one->core();
+        }
+
+        return array_map(HeardWifi::loudest(...), array_values($networks));
     }
 }

@@ -32,7 +32,7 @@ final readonly class RoomsLens
             'survey.rooms.side',
             static fn (): array => [
                 'plan' => $plan, 'on' => $storey, 'chosen' => $chosen, 'history' => PlanHistory::of($job), 'underlay' => $underlay,
-                'panel' => new RoomsPanel($plan, $storey, $chosen),
+                'panel' => new RoomsPanel($plan, $storey, $chosen, $job->region),
             ],
             new Lens,
             new Legend("plan version {$job->plan_version}"),

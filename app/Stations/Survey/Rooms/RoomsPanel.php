@@ -11,16 +11,16 @@ use Kavvel\Core\Floorplan\PlanWall;
 use Kavvel\Core\Floorplan\Room;
 use Kavvel\Core\Floorplan\RoomMeasure;
 use Kavvel\Core\Floorplan\Storey;
+use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Protocol\Region;
+use Kavvel\Core\Radio\LayerLoss;
 use Kavvel\Core\Radio\Material;
-use Kavvel\Core\Site\Layer;
+use Kavvel\Core\Radio\Transceiver;
 
 /** What stands beside the plan about the thing in hand, as numbers. */
 final readonly class RoomsPanel
 {
-    /** What walls are compared by: 2.4 GHz radios and those below 1 GHz, in MHz (middle of their bands) */
-    private const BANDS = [2440.0, 868.4];
-
-    public function __construct(private Plan $plan, private Storey $storey, private Chosen $chosen) {}
+    public function __construct(private Plan $plan, private Storey $storey, private Chosen $chosen, private Region $region) {}
 
     public function room(): Room
     {
@@ -40,12 +40,16 @@ final readonly class RoomsPanel
     /** What a straight way through the wall costs a radio. */
     public function lossWords(PlanWall $wall): string
     {
-        $losses = array_map(static fn (float $megahertz): float => array_sum(array_map(
-            static fn (Layer $layer): float => Material::named($layer->material, $megahertz)->lossDb($layer->thickness),
-            $wall->layers,
-        )), self::BANDS);
+        $losses = [];
+        foreach ([Protocol::Zigbee, Protocol::ZWave] as $protocol) {
+            $megahertz = Transceiver::of($protocol, $this->region)?->frequencyMHz;
+            if ($megahertz !== null) {
+                $loss = round(LayerLoss::of($wall->layers, $megahertz)->lossDb);
+                $losses[] = $loss.' dB at '.($megahertz < 1000 ? round($megahertz).' MHz' : round($megahertz / 1000, 1).' GHz');
+            }
+        }
 
-        return sprintf('It takes %.0f dB at 2.4 GHz, %.0f dB at 868 MHz.', ...$losses);
+        return 'It takes '.implode(', ', $losses).'.';
     }
 
     public function construction(PlanWall $wall): string

@@ -20,7 +20,7 @@
         <p class="why">Nothing was heard yet. Walk the rooms with the phone’s list of networks, and note what you see.</p>
     @elseif ($view->advice === ChannelAdvice::Take)
         <h2>Take channel {{ $view->best->channel }}</h2>
-        <p class="why">{{ $dbm($view->best->interferenceDbm) }} of Wi-Fi falls into it, the least of sixteen.</p>
+        <p class="why">{{ $dbm($view->best->interferenceDbm) }} of Wi-Fi falls into it, the least that can be had.</p>
     @elseif ($view->advice === ChannelAdvice::Keep)
         <h2>Keep channel {{ $network->channel }}</h2>
         <p class="why">{{ $dbm($view->now->interferenceDbm) }} of Wi-Fi falls into it. The quietest, {{ $view->best->channel }}, has
