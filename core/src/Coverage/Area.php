@@ -35,6 +35,21 @@ final readonly class Area
             : throw TooManyCells::of($columns * $rows, $mostCells);
     }
 
+    /**
+     * A rectangle with a cell more on each side; in larger cells where it would have too many.
+     *
+     * @param  array{float, float}  $x
+     * @param  array{float, float}  $y
+     */
+    public static function around(array $x, array $y, float $z, float $step, int $mostCells): self
+    {
+        while ((($x[1] - $x[0]) / $step + 3) * (($y[1] - $y[0]) / $step + 3) > $mostCells) {
+            $step *= 2;
+        }
+
+        return self::between([$x[0] - $step, $x[1] + $step], [$y[0] - $step, $y[1] + $step], $z, $step, $mostCells);
+    }
+
     /** @return Generator<int, Vec3> the middles of the cells of one row, from the least x up */
     public function row(int $row): Generator
     {

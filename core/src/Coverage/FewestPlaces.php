@@ -6,7 +6,8 @@ namespace Kavvel\Core\Coverage;
 
 /**
  * The fewest places from which as many devices as possible are reached, each straight: Bluetooth relays that hand on what
- * they hear, or infrared blasters. All choices of up to three are looked at; beyond, the best is added one by one.
+ * they hear, or infrared blasters. All choices of up to three are looked at, where there are not many places; beyond, the best
+ * is added one by one.
  */
 final readonly class FewestPlaces
 {
@@ -21,8 +22,9 @@ final readonly class FewestPlaces
         $missing = array_values(array_diff($devices, $already));
         $useful = array_filter(array_map(static fn (array $some): array => array_values(array_intersect($missing, $some)), $reached));
         $most = count(array_unique(array_merge(...array_values($useful))));
+        $together = count($useful) <= FewestRelays::MOST_CANDIDATES ? FewestRelays::MOST_TOGETHER : 1;
         $chosen = [];
-        for ($size = 1; $size <= FewestRelays::MOST_TOGETHER && $chosen === [] && $most > 0; $size++) {
+        for ($size = 1; $size <= $together && $chosen === [] && $most > 0; $size++) {
             $chosen = self::together($useful, $most, $size);
         }
         $isExact = $most === 0 || $chosen !== [];

@@ -19,4 +19,10 @@ final readonly class RelayPlan
         public int $acceptedAfter,
         public array $open,
     ) {}
+
+    /** What it is where not all candidates were looked at. */
+    public function ofSome(): self
+    {
+        return new self($this->add, false, $this->acceptedBefore, $this->acceptedAfter, $this->open);
+    }
 }

@@ -73,4 +73,12 @@ final class CoverageGridTest extends TestCase
         $this->expectExceptionMessage('110 cells; at most 100');
         Area::between([0, 10], [0, 10.1], 1, 1, 100);
     }
+
+    public function test_around_a_large_house_the_cells_are_larger(): void
+    {
+        $small = Area::around([0, 10], [0, 5], 1, 0.25, 20_000);
+        self::assertSame([-0.25, -0.25, 0.25, 42, 22], [$small->x, $small->y, $small->step, $small->columns, $small->rows]);
+        $large = Area::around([0, 400], [0, 300], 1, 0.25, 20_000);
+        self::assertSame([4.0, -4.0, 102, 77], [$large->step, $large->x, $large->columns, $large->rows]);
+    }
 }

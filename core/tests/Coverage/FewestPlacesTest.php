@@ -51,4 +51,16 @@ final class FewestPlacesTest extends TestCase
 
         self::assertSame([['a', 'b', 'c', 'd'], false, 5], [$plan->add, $plan->isExact, $plan->acceptedAfter]);
     }
+
+    public function test_of_many_places_not_every_choice_is_looked_at(): void
+    {
+        $none = array_fill_keys(array_map(static fn (int $n): string => "p{$n}", range(1, 37)), ['1']);
+        $three = ['big' => ['1', '2', '3', '4'], 'left' => ['1', '2', '5'], 'right' => ['3', '4', '6']];
+        $devices = ['1', '2', '3', '4', '5', '6'];
+
+        self::assertSame(['left', 'right'], FewestPlaces::of([...$none, ...$three], $devices)->add);
+        $many = FewestPlaces::of([...$none, 'p38' => ['1'], ...$three], $devices);
+        self::assertSame([['big', 'left', 'right'], false, 6], [$many->add, $many->isExact, $many->acceptedAfter]);
+        self::assertTrue(FewestPlaces::of([...$none, ...$three, 'p38' => ['1'], 'all' => $devices], $devices)->isExact);
+    }
 }

@@ -10,16 +10,16 @@ use App\JobSheet\SlotCard;
 use App\Radio\FreeMainsPoints;
 use Closure;
 use Illuminate\Support\Facades\Cache;
-use Kavvel\Core\Coverage\FewestPlaces;
+use Kavvel\Core\Coverage\FewestHearers;
 use Kavvel\Core\Coverage\FewestRelays;
 use Kavvel\Core\Coverage\HubPlace;
 use Kavvel\Core\Coverage\HubPlaces;
+use Kavvel\Core\Coverage\Promising;
 use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Coverage\RadioPlan;
 use Kavvel\Core\Coverage\RelayPlan;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Protocol\Protocol;
-use Kavvel\Core\Radio\Margin;
 use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\Vec3;
@@ -67,7 +67,7 @@ final readonly class RadioNetwork
     }
 
     /**
-     * Every place that has power and nothing in it, where the hub stands now, and where it is tried: best first.
+     * The places that have power and nothing in them, where the hub stands now, and where it is tried: best first.
      *
      * @return list<HubPlace>
      */
@@ -77,16 +77,19 @@ final readonly class RadioNetwork
         if ($tried !== null) {
             $places[] = $this->root(self::TRIED, $tried);
         }
+        $points = [];
         foreach ($this->points() as $key => $place) {
-            $places[] = $this->root((string) $key, $place);
+            $points[] = $this->root((string) $key, $place);
         }
+        $plan = $this->plan();
+        $acceptance = $this->sheet->job->acceptance_db;
 
-        return $this->kept('places', $places, fn (): array => HubPlaces::ranked(
+        return $this->kept('places', [...$places, ...$points], fn (): array => HubPlaces::ranked(
             $this->protocol,
-            new RadioPlan($this->building, $this->sheet->clutter()),
+            $plan,
             $this->devices,
-            $places,
-            $this->sheet->job->acceptance_db,
+            [...$places, ...Promising::of($plan, $this->devices, $points, $acceptance)],
+            $acceptance,
         ));
     }
 
@@ -138,10 +141,9 @@ final readonly class RadioNetwork
     public function straight(Vec3 $from): array
     {
         $root = $this->root(self::NOW, $from);
-        $plan = new RadioPlan($this->building, $this->sheet->clutter());
         $margins = [];
         foreach ($this->devices as $device) {
-            $margins[$device->key] = $plan->forecast($device, $root)->marginDb;
+            $margins[$device->key] = $this->plan()->forecast($device, $root)->marginDb;
         }
 
         return $margins;
@@ -151,32 +153,38 @@ final readonly class RadioNetwork
     public function relays(): RelayPlan
     {
         $root = $this->root(self::NOW, $this->hub->place());
-        $candidates = FreeMainsPoints::places($this->sheet, $this->radio);
-        $graph = fn () => (new RadioPlan($this->building, $this->sheet->clutter()))
-            ->graph($this->protocol, [$root, ...$this->devices, ...$candidates], $root->key);
+        $all = FreeMainsPoints::places($this->sheet, $this->radio);
+        $plan = $this->plan();
+        $acceptance = $this->sheet->job->acceptance_db;
 
-        return $this->kept('relays', [$root, ...$candidates], fn (): RelayPlan => FewestRelays::of(
-            $graph(),
-            array_map(static fn (RadioEnd $end): string => $end->key, $candidates),
-            $this->sheet->job->acceptance_db,
-        ));
+        return $this->kept('relays', [$root, ...$all], function () use ($root, $all, $plan, $acceptance): RelayPlan {
+            $candidates = Promising::of($plan, $this->devices, $all, $acceptance);
+
+            $relays = FewestRelays::of(
+                $plan->graph($this->protocol, [$root, ...$this->devices, ...$candidates], $root->key),
+                array_map(static fn (RadioEnd $end): string => $end->key, $candidates),
+                $acceptance,
+            );
+
+            return count($candidates) === count($all) ? $relays : $relays->ofSome();
+        });
     }
 
     /** The fewest points with mains from which a relay hears the devices that the hub does not. */
     public function proxies(): RelayPlan
     {
-        $accepted = fn (float $margin): bool => Margin::of($margin, $this->sheet->job->acceptance_db)->isAccepted();
-        $heard = static fn (array $margins): array => array_map(strval(...), array_keys(array_filter($margins, $accepted)));
-        $reached = [];
-        foreach (FreeMainsPoints::places($this->sheet, $this->radio) as $end) {
-            $reached[substr($end->key, strlen(FreeMainsPoints::PREFIX))] = $heard($this->straight($end->position));
-        }
-
-        return FewestPlaces::of(
-            $reached,
-            array_map(static fn (RadioEnd $end): string => $end->key, $this->devices),
-            $heard($this->straight($this->hub->place())),
+        return FewestHearers::of(
+            $this->plan(),
+            $this->root(self::NOW, $this->hub->place()),
+            $this->devices,
+            FreeMainsPoints::places($this->sheet, $this->radio),
+            $this->sheet->job->acceptance_db,
         );
+    }
+
+    private function plan(): RadioPlan
+    {
+        return new RadioPlan($this->building, $this->sheet->clutter());
     }
 
     private function root(string $key, Vec3 $place): RadioEnd

@@ -82,6 +82,21 @@ final readonly class RadioWords
         ));
     }
 
+    /**
+     * How many free points were not looked at, since there are too many.
+     *
+     * @param  list<HubPlace>  $places
+     */
+    public function leftOut(array $places): int
+    {
+        $looked = array_diff(
+            array_map(static fn (HubPlace $place): string => $place->id, $places),
+            [RadioNetwork::NOW, RadioNetwork::TRIED],
+        );
+
+        return count($this->network->points()) - count($looked);
+    }
+
     /** @param list<string> $slots */
     public function devices(array $slots): string
     {

@@ -74,7 +74,6 @@ final readonly class StoreyShade
         ], array_map(static fn (float $least): ?float => $least === -INF ? null : $least, array_reverse($bounds)));
     }
 
-    /** All rooms of the storey, and a cell more on each side. */
     private function area(string $storey): ?Area
     {
         $corners = array_merge(...array_map(static fn (array $room): array => $room['outline'], $this->sheet->geometry->roomsOn($storey)));
@@ -83,13 +82,7 @@ final readonly class StoreyShade
         }
         [$left, $top, $right, $bottom] = (new Polygon($corners))->bounds();
 
-        return Area::between(
-            [$left - self::STEP_M, $right + self::STEP_M],
-            [$top - self::STEP_M, $bottom + self::STEP_M],
-            $this->height($storey),
-            self::STEP_M,
-            self::MOST_CELLS,
-        );
+        return Area::around([$left, $right], [$top, $bottom], $this->height($storey), self::STEP_M, self::MOST_CELLS);
     }
 
     private function height(string $storey): float

@@ -1,12 +1,14 @@
 @use('App\Stations\Survey\Radio\RadioNetwork')
+@use('Kavvel\Core\Coverage\HubAdvice')
+@use('Kavvel\Core\Radio\Margin')
 @php($tag = $network->protocol->value)
 @php($link = fn (string $more = ''): string => $bench->url(['at' => trim("{$tag} {$more}")]))
 @php($now = $radio->find($places, RadioNetwork::NOW))
 @php($tried = $radio->find($places, RadioNetwork::TRIED))
-@php($best = $places[0] ?? null)
-@php($offer = $tried ?? ($best !== null && $best->id !== RadioNetwork::NOW && $best->open < $now->open ? $best : null))
+@php($advice = $now === null ? null : HubAdvice::of($now, $tried, $places[0]))
+@php($offer = $tried ?? ($advice === HubAdvice::Try ? $places[0] : null))
 @php($count = count($now->verdicts ?? []))
-@php($isBetter = $tried !== null && $tried->compare($now) < 0)
+@php($isBetter = $advice === HubAdvice::Move)
 @include('survey.radio.keys', ['chosen' => $network->protocol])
 <div>
     <p class="over"><span>{{ $network->protocol->title() }}, forecast</span><span>plan version {{ $job->plan_version }}</span></p>
@@ -17,11 +19,11 @@
         <h2>{{ $isBetter ? 'The hub is better here' : 'The hub is no better here' }}</h2>
         <p class="why">From where it stands, {{ $now->open }} of {{ $count }} devices would not be accepted. From here,
             {{ $tried->open }}.</p>
-    @elseif ($offer !== null)
+    @elseif ($advice === HubAdvice::Try)
         <h2>Try the hub elsewhere</h2>
         <p class="why">From where it stands, {{ $now->open }} of {{ $count }} devices would not be accepted.
             From {{ $radio->place($offer) }}, {{ $offer->open }}.</p>
-    @elseif ($now->open === 0)
+    @elseif ($advice === HubAdvice::Stay)
         <h2>The hub stands well</h2>
         <p class="why">All {{ $count }} devices would be accepted{{ $radio->overRelays($straight) }}. Measure before you believe it.</p>
     @else
@@ -113,16 +115,20 @@
         @php($isHere = in_array($place->id, [RadioNetwork::NOW, RadioNetwork::TRIED], true))
         <li><a href="{{ $isHere ? $link() : $link("place:{$place->id}") }}"><span>{{ Str::ucfirst($radio->place($place)) }}</span>
             <span class="end measure">{{ $radio->open($place) }} ·
-                {{ $place->meanWeakestDb === null ? '–' : round($place->meanWeakestDb).' dB' }}</span></a></li>
+                {{ $place->meanWeakestDb === null ? '–' : Margin::text($place->meanWeakestDb) }}</span></a></li>
         @endforeach
     </ul>
+    @if ($radio->leftOut($places) > 0)
+    <p class="quiet">The points that hear the most devices were looked at; {{ $radio->leftOut($places) }} more were not.</p>
+    @endif
 </div>
 <div>
     <h3>Or leave it, and add relays</h3>
     @if ($relays === null)
     <a class="btn" href="{{ $link('relays') }}">Work out the fewest</a>
     @elseif ($relays->add === [])
-    <p class="quiet">No relay at a free point with mains would have more devices accepted.</p>
+    <p class="quiet">{{ $relays->isExact ? 'No relay at a free point with mains' : 'None of the relays that were tried' }} would have more
+        devices accepted.</p>
     @else
     <p class="quiet">{{ $relays->acceptedAfter }} of {{ $count }} accepted with {{ count($relays->add) }}, {{ $relays->acceptedBefore }}
         without.
