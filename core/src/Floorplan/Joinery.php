@@ -66,8 +66,9 @@ final readonly class Joinery
         // Rooms that were open to each other stay so.
         $todo = array_diff_key($todo, $bare);
         $made = [];
+        $keys = new WallKeys($this->storey->key, $taken);
         foreach ($todo as $stretch) {
-            $made[] = $this->wall($stretch, $heirlooms, $taken);
+            $made[] = $this->wall($stretch, $heirlooms, $keys);
         }
         $this->checkOpenings($made, $heirlooms);
 
@@ -227,16 +228,14 @@ final readonly class Joinery
 
     /**
      * @param  list<Heirloom>  $heirlooms
-     * @param  array<string, mixed>  $taken
      * @return array{stretch: Stretch, wall: PlanWall}
      */
-    private function wall(Stretch $stretch, array $heirlooms, array &$taken): array
+    private function wall(Stretch $stretch, array $heirlooms, WallKeys $keys): array
     {
         $mine = array_filter($heirlooms, static fn (Heirloom $one): bool => $one->overlap($stretch) > Shape::SAME_M);
         usort($mine, static fn (Heirloom $a, Heirloom $b): int => $b->overlap($stretch) <=> $a->overlap($stretch));
         $main = $this->main($mine, $stretch);
         $layers = $this->layers($stretch, $main);
-        $key = $this->key($mine, $taken);
         $outside = $stretch->isInner() ? 0.0 : $this->outside($layers, $main);
         $off = $outside * $stretch->outward();
         $label = $main === null || $main->label === null ? $this->names->of($stretch) : $main->label;
@@ -244,7 +243,7 @@ final readonly class Joinery
         return [
             'stretch' => $stretch,
             'wall' => new PlanWall(
-                $key,
+                $keys->next($mine),
                 $this->storey->key,
                 $label,
                 $stretch->line->at($stretch->from, $off),
@@ -303,25 +302,6 @@ final readonly class Joinery
         }
 
         return max(0.0, (PlanWall::thicknessOf($layers) - PlanWall::THINNEST_M) / 2);
-    }
-
-    /**
-     * @param  list<Heirloom>  $mine
-     * @param  array<string, mixed>  $taken
-     */
-    private function key(array $mine, array &$taken): string
-    {
-        foreach ($mine as $one) {
-            if ($one->key !== null && ! isset($taken["used {$one->key}"])) {
-                $taken["used {$one->key}"] = true;
-
-                return $one->key;
-            }
-        }
-        $key = FreeKey::numbered("{$this->storey->key}-w", $taken);
-        $taken[$key] = true;
-
-        return $key;
     }
 
     /**

@@ -106,6 +106,16 @@ final readonly class Plan
         return $this->things["{$section} {$key}"] ?? throw PlanRefused::gone('That');
     }
 
+    /** Of those that lie lower, the highest. */
+    public function storeyBelow(string $storey): ?Storey
+    {
+        $elevation = $this->storey($storey)->elevation;
+        $below = array_filter($this->storeys, static fn (Storey $one): bool => $one->elevation < $elevation);
+        usort($below, static fn (Storey $a, Storey $b): int => $b->elevation <=> $a->elevation);
+
+        return $below[0] ?? null;
+    }
+
     /** @return array<string, Room> by key */
     public function roomsOn(string $storey): array
     {

@@ -353,6 +353,19 @@ final class EditsTest extends TestCase
         self::assertSame(Construction::Granite, Construction::of(House::wallCalled($plan, 'outer wall of kitchen, top')->layers));
     }
 
+    public function test_the_storey_below_is_the_highest_of_those_that_lie_lower(): void
+    {
+        $plan = House::after(
+            House::empty(),
+            new AddStorey('First floor', 'above', 2.3, FloorKind::Timber),
+            new AddStorey('Cellar', 'below', 2.0, FloorKind::Ground),
+        );
+
+        self::assertSame('ground', $plan->storeyBelow('first-floor')?->key);
+        self::assertSame('cellar', $plan->storeyBelow('ground')?->key);
+        self::assertNull($plan->storeyBelow('cellar'));
+    }
+
     public function test_an_upper_room_comes_to_stand_on_the_walls_below(): void
     {
         $plan = House::after(

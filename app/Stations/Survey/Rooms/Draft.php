@@ -106,12 +106,7 @@ final readonly class Draft
     /** @return list<string> */
     private static function below(Plan $plan, Storey $storey): array
     {
-        $below = null;
-        foreach ($plan->storeys as $other) {
-            if ($other->elevation < $storey->elevation && ($below === null || $other->elevation > $below->elevation)) {
-                $below = $other;
-            }
-        }
+        $below = $plan->storeyBelow($storey->key);
 
         return $below === null ? [] : array_values(array_map(
             static fn (Room $room): string => WallShapes::points($room->outline),

@@ -11,6 +11,7 @@ use Kavvel\Core\Floorplan\PlanWall;
 use Kavvel\Core\Floorplan\Reshape;
 use Kavvel\Core\Floorplan\Rows;
 use Kavvel\Core\Floorplan\Storey;
+use Kavvel\Core\Floorplan\Thickening;
 use Kavvel\Core\Site\Layer;
 
 /**
@@ -56,6 +57,7 @@ final readonly class ChangeStorey implements Edit
 
     private function walls(Plan $plan, Storey $old, Storey $new): Plan
     {
+        $thickening = Thickening::of($plan, $old->key);
         foreach ($plan->wallsOn($old->key) as $wall) {
             $layers = match (true) {
                 Rows::areSame($wall->layers, $old->outerLayers) => $new->outerLayers,
@@ -69,7 +71,7 @@ final readonly class ChangeStorey implements Edit
                 }
             }
             $changed = PlanWall::of([...$wall->withLayers($layers)->row(), 'height' => $height]);
-            $plan = $plan->withWall(ChangeWall::grown($plan, $wall, $changed));
+            $plan = $plan->withWall($thickening->laid($wall, $changed));
         }
 
         return Reshape::refit(

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace Kavvel\Core\Floorplan\Edits;
 
 use Kavvel\Core\Floorplan\Edit;
-use Kavvel\Core\Floorplan\Footing;
 use Kavvel\Core\Floorplan\Plan;
-use Kavvel\Core\Floorplan\PlanWall;
 use Kavvel\Core\Floorplan\Reshape;
-use Kavvel\Core\Floorplan\Stretches;
+use Kavvel\Core\Floorplan\Thickening;
 use Kavvel\Core\Site\Layer;
 
-/** What a wall is made of and called. An outer wall that grows thicker grows outwards: the room keeps its size. */
+/** What a wall is made of and called. */
 final readonly class ChangeWall implements Edit
 {
     /** @param list<Layer> $layers */
@@ -23,22 +21,13 @@ final readonly class ChangeWall implements Edit
         $wall = $plan->wall($this->wall);
         $changed = $wall->withLayers($this->layers)->labelled($this->label ?? $wall->label);
 
-        return Reshape::refit($plan->withWall(self::grown($plan, $wall, $changed)), $plan->storey($wall->storey), [$wall->key]);
+        $laid = Thickening::of($plan, $wall->storey)->laid($wall, $changed);
+
+        return Reshape::refit($plan->withWall($laid), $plan->storey($wall->storey), [$wall->key]);
     }
 
     public function words(Plan $before): string
     {
         return "said what the {$before->wall($this->wall)->label} is made of";
-    }
-
-    public static function grown(Plan $plan, PlanWall $wall, PlanWall $changed): PlanWall
-    {
-        $by = ($changed->thickness() - $wall->thickness()) / 2;
-        $under = Footing::of(Stretches::of($plan->roomsOn($wall->storey)), $plan->wallsOn($wall->storey))->under($wall);
-        if ($under === [] || $under[0]->isInner()) {
-            return $changed;
-        }
-
-        return $changed->movedBy(...$under[0]->line->across($by * $under[0]->outward()));
     }
 }

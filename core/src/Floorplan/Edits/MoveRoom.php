@@ -9,9 +9,9 @@ use Kavvel\Core\Floorplan\Edit;
 use Kavvel\Core\Floorplan\Plan;
 use Kavvel\Core\Floorplan\PlanRefused;
 use Kavvel\Core\Floorplan\Reshape;
+use Kavvel\Core\Floorplan\Room;
 use Kavvel\Core\Floorplan\Shape;
 use Kavvel\Core\Floorplan\Snap;
-use Kavvel\Core\Floorplan\Storey;
 
 /** A room goes elsewhere with all that is in it; dragged by hand it comes to lie at what is near. */
 final readonly class MoveRoom implements Edit
@@ -37,12 +37,11 @@ final readonly class MoveRoom implements Edit
         return 'moved the '.mb_strtolower($before->room($this->room)->name);
     }
 
-    /** @return list<\Kavvel\Core\Floorplan\Room> walls of a house stand on walls */
+    /** @return list<Room> walls of a house stand on walls */
     private function roomsBelow(Plan $plan, string $storey): array
     {
-        $keys = array_map(static fn (Storey $one): string => $one->key, array_values($plan->storeys));
-        $below = $keys[(int) array_search($storey, $keys, true) + 1] ?? null;
+        $below = $plan->storeyBelow($storey);
 
-        return $below === null ? [] : array_values($plan->roomsOn($below));
+        return $below === null ? [] : array_values($plan->roomsOn($below->key));
     }
 }
