@@ -12,7 +12,9 @@ use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\Storey;
 use App\Models\Wall;
+use App\Plan\Geometry;
 use App\Tenancy\Committed;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Kavvel\Core\Floorplan\Plan;
@@ -47,11 +49,6 @@ final readonly class PlanStore
         DB::afterCommit(static fn (): bool => Cache::forever($name, $rows));
     }
 
-    private function name(SiteJob $job): string
-    {
-        return "plan.{$job->id}.{$job->plan_version}";
-    }
-
     public function write(SiteJob $job, PlanPatch $patch): void
     {
         $changed = $gone = [];
@@ -74,42 +71,38 @@ final readonly class PlanStore
         }
     }
 
+    private function name(SiteJob $job): string
+    {
+        return "plan.{$job->id}.{$job->plan_version}";
+    }
+
     /** @return array<string, list<array<string, mixed>>> */
     private function rows(SiteJob $job): array
     {
-        $storeys = $job->storeys()->orderBy('id')->get();
-        $rooms = $job->rooms()->orderBy('id')->get();
-        $storeyKeys = $storeys->pluck('key', 'id');
-        $roomKeys = $rooms->pluck('key', 'id');
+        $drawn = Geometry::of($job);
+        $storeys = array_column($drawn->storeys, 'key', 'id');
+        $place = static fn (Slot|Gateway $one): array => [$one->x, $one->y, $one->z];
+        $withoutId = static fn (array $row): array => array_filter(
+            array_diff_key($row, ['id' => true]),
+            static fn (mixed $value): bool => $value !== null,
+        );
 
         return [
-            'storeys' => array_values($storeys->map(static fn (Storey $one): array => array_filter([
-                'key' => $one->key, 'name' => $one->name, 'level' => $one->level, 'elevation' => $one->elevation,
-                'height' => $one->height, 'outline' => $one->outline, 'floorLayers' => $one->floor_layers,
-                'outerLayers' => $one->outer_layers, 'innerLayers' => $one->inner_layers,
-            ], static fn (mixed $value): bool => $value !== null))->all()),
-            'rooms' => array_values($rooms->map(static fn (Room $one): array => [
-                'key' => $one->key, 'storey' => $storeyKeys[$one->storey_id], 'name' => $one->name, 'code' => $one->code,
-                'kind' => $one->kind, 'outline' => $one->outline, 'height' => $one->height,
-            ])->all()),
-            'walls' => array_values($job->walls()->orderBy('id')->get()->map(static fn (Wall $one): array => [
-                'key' => $one->key, 'storey' => $storeyKeys[$one->storey_id], 'label' => $one->label, 'from' => $one->from,
-                'to' => $one->to, 'height' => $one->height, 'layers' => $one->layers, 'openings' => $one->openings,
-            ])->all()),
+            'storeys' => array_map($withoutId, $drawn->storeys),
+            'rooms' => array_map($withoutId, array_values($drawn->rooms)),
+            'walls' => $drawn->walls,
             'ducts' => array_values($job->ducts()->orderBy('id')->get()->map(static fn (Duct $one): array => [
                 'key' => $one->key, 'name' => $one->name, 'path' => $one->path,
             ])->all()),
-            'points' => array_values($job->points()->orderBy('id')->get()->map(static fn (Point $one): array => [
-                'key' => $one->key, 'name' => $one->purpose, 'home' => $roomKeys[$one->room_id],
-                'position' => [$one->x, $one->y, $one->z], 'facts' => ['purpose' => $one->purpose, 'mains' => $one->mains],
-            ])->all()),
+            'points' => array_map(static fn (array $one): array => [
+                'key' => $one['key'], 'name' => $one['purpose'], 'home' => $drawn->rooms[$one['room']]['key'],
+                'position' => [$one['x'], $one['y'], $one['z']], 'facts' => ['purpose' => $one['purpose'], 'mains' => $one['mains']],
+            ], $drawn->points),
             'slots' => array_values($job->slots()->orderBy('id')->get()->map(static fn (Slot $one): array => [
-                'key' => $one->key, 'name' => $one->title(), 'home' => $roomKeys[$one->room_id],
-                'position' => [$one->x, $one->y, $one->z],
+                'key' => $one->key, 'name' => $one->title(), 'home' => $drawn->rooms[$one->room_id]['key'], 'position' => $place($one),
             ])->all()),
             'hubs' => array_values($job->gateways()->orderBy('id')->get()->map(static fn (Gateway $one): array => [
-                'key' => $one->key, 'name' => $one->name, 'home' => $storeyKeys[$one->storey_id],
-                'position' => [$one->x, $one->y, $one->z],
+                'key' => $one->key, 'name' => $one->name, 'home' => $storeys[$one->storey_id], 'position' => $place($one),
             ])->all()),
         ];
     }
@@ -121,8 +114,12 @@ final readonly class PlanStore
         $ofJob = ['company_id' => $job->company_id, 'site_job_id' => $job->id];
         $written = array_map(static fn (array $row): array => ['key' => $row['key'], ...$columns($row)], $rows);
         match ($section) {
-            'slots' => $this->putSlots($job, $written),
-            'hubs' => array_map(static fn (array $row) => $job->gateways()->where('key', $row['key'])->update($row), $written),
+            'slots' => $this->place(
+                Slot::withTrashed()->where('site_job_id', $job->id),
+                $written,
+                ['deleted_at' => null, 'lock_version' => DB::raw('lock_version + 1')],
+            ),
+            'hubs' => $this->place(Gateway::query()->where('site_job_id', $job->id), $written),
             default => self::model($section)::query()->upsert(
                 array_map(static fn (array $row): array => [...$ofJob, ...$row], $written),
                 ['site_job_id', 'key'],
@@ -169,13 +166,26 @@ final readonly class PlanStore
         return DB::table($table)->where('site_job_id', $job->id)->pluck('id', 'key')->all();
     }
 
-    /** @param list<array<string, mixed>> $rows */
-    private function putSlots(SiteJob $job, array $rows): void
+    /**
+     * What is there already, in its new place; nothing else of it is touched.
+     *
+     * @param  Builder<Slot>|Builder<Gateway>  $there
+     * @param  list<array<string, mixed>>  $rows
+     * @param  array<string, mixed>  $also  columns that change alike
+     */
+    private function place(Builder $there, array $rows, array $also = []): void
     {
-        foreach ($rows as $row) {
-            $slot = Slot::withTrashed()->where('site_job_id', $job->id)->where('key', $row['key'])->firstOrFail();
-            $slot->fill([...$row, 'deleted_at' => null, 'lock_version' => $slot->lock_version + 1])->save();
+        $columns = array_keys($rows[0]);
+        $rows = array_column($rows, null, 'key');
+        $written = [];
+        foreach ((clone $there)->whereIn('key', array_keys($rows))->get() as $one) {
+            $written[] = [...$one->getAttributes(), ...$rows[$one->key]];
         }
+        $there->upsert(
+            $written,
+            ['id'],
+            [...$columns, ...$also],
+        );
     }
 
     /**

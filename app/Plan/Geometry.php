@@ -22,8 +22,11 @@ use Kavvel\Core\Site\Vec3;
  * @phpstan-type Layer array{material: string, thickness: float}
  * @phpstan-type StoreyRow array{
  *     id: int, key: string, name: string, level: int, elevation: float, height: float, outline: list<Corner>, floorLayers: list<Layer>,
+ *     outerLayers: list<Layer>|null, innerLayers: list<Layer>|null,
  * }
- * @phpstan-type RoomRow array{id: int, key: string, storey: string, name: string, code: string, outline: list<Corner>}
+ * @phpstan-type RoomRow array{
+ *     id: int, key: string, storey: string, name: string, code: string, kind: string, outline: list<Corner>, height: float|null,
+ * }
  * @phpstan-type OpeningRow array{kind: string, offset: float, width: float, sill: float, head: float, layers: list<Layer>}
  * @phpstan-type WallRow array{
  *     key: string, storey: string, label: string, from: Corner, to: Corner, height: float, layers: list<Layer>, openings: list<OpeningRow>,
@@ -129,14 +132,14 @@ final readonly class Geometry
             $storeys[$storey->id] = [
                 'id' => $storey->id, 'key' => $storey->key, 'name' => $storey->name, 'level' => $storey->level,
                 'elevation' => $storey->elevation, 'height' => $storey->height, 'outline' => $storey->outline,
-                'floorLayers' => $storey->floor_layers,
+                'floorLayers' => $storey->floor_layers, 'outerLayers' => $storey->outer_layers, 'innerLayers' => $storey->inner_layers,
             ];
         }
         $rooms = [];
         foreach ($job->rooms()->orderBy('id')->get() as $room) {
             $rooms[$room->id] = [
                 'id' => $room->id, 'key' => $room->key, 'storey' => $storeys[$room->storey_id]['key'], 'name' => $room->name,
-                'code' => $room->code, 'outline' => $room->outline,
+                'code' => $room->code, 'kind' => $room->kind, 'outline' => $room->outline, 'height' => $room->height,
             ];
         }
         $walls = [];
