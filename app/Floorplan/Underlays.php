@@ -10,6 +10,7 @@ use App\Models\Storey;
 use App\Models\Underlay;
 use App\Models\User;
 use App\Pictures\Pictures;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Kavvel\Core\Floorplan\UnderlayScale;
 
@@ -65,7 +66,8 @@ final readonly class Underlays
     {
         $path = Underlay::query()->where('storey_id', $storey->id)->value('path');
         if (is_string($path)) {
-            Storage::disk('local')->delete($path);
+            // Not before the change is written for good: what is undone still has its picture.
+            DB::afterCommit(static fn (): bool => Storage::disk('local')->delete($path));
         }
     }
 }

@@ -31,23 +31,18 @@ class JobRequest extends FormRequest
         return $this->route('job');
     }
 
-    /**
-     * The page of the rooms, on the storey that is in hand.
-     *
-     * @return array<string, mixed> of its route
-     */
-    public function roomsLens(?string $at = null): array
-    {
-        $storey = $this->string('on')->toString() ?: null;
-
-        return array_filter(['job' => $this->siteJob(), 'lens' => 'rooms', 'storey' => $storey, ...compact('at')]);
-    }
-
     /** The page that the slot was opened on. */
     public function backToSlot(Slot $slot): string
     {
         $station = StationList::known($this->string('station')->toString());
 
         return route(StationList::route($station), ['job' => $this->siteJob(), 'slot' => $slot->key]);
+    }
+
+    /** Numbers as some countries write them, with a comma, become numbers. */
+    protected function takeDecimalCommas(string ...$fields): void
+    {
+        $typed = array_filter($this->only($fields), is_string(...));
+        $this->merge(array_map(static fn (string $text): string => str_replace(',', '.', trim($text)), $typed));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Survey;
 
 use App\Floorplan\PlanEditor;
-use App\Http\Requests\JobRequest;
 use App\Http\Requests\Survey\PlanEditRequest;
+use App\Http\Requests\Survey\RoomsRequest;
 use App\Models\PlanEdit;
 use App\Models\SiteJob;
 use Illuminate\Http\RedirectResponse;
@@ -21,14 +21,14 @@ final class PlanEditController
         return redirect($request->back(), 303);
     }
 
-    public function destroy(JobRequest $request, SiteJob $job, PlanEdit $planEdit, PlanEditor $editor): RedirectResponse
+    public function destroy(RoomsRequest $request, SiteJob $job, PlanEdit $planEdit, PlanEditor $editor): RedirectResponse
     {
         $editor->undo($job, $planEdit->id, $request->person());
 
         return redirect()->route('jobs.survey', $request->roomsLens(), 303);
     }
 
-    public function restore(JobRequest $request, SiteJob $job, PlanEdit $planEdit, PlanEditor $editor): RedirectResponse
+    public function restore(RoomsRequest $request, SiteJob $job, PlanEdit $planEdit, PlanEditor $editor): RedirectResponse
     {
         $editor->redo($job, $planEdit->id, $request->person());
 

@@ -20,8 +20,7 @@ final class NewJobRequest extends JobRequest
 
     protected function prepareForValidation(): void
     {
-        $typed = array_filter($this->only(['latitude', 'longitude']), is_string(...));
-        $this->merge(array_map(static fn (string $text): string => str_replace(',', '.', trim($text)), $typed));
+        $this->takeDecimalCommas('latitude', 'longitude');
     }
 
     /** @return array<string, mixed> */

@@ -6,7 +6,6 @@ namespace App\Http\Requests\Survey;
 
 use App\Floorplan\PlanEditRefused;
 use App\Floorplan\Subject;
-use App\Http\Requests\JobRequest;
 use Illuminate\Validation\Rule;
 use Kavvel\Core\Floorplan\Construction;
 use Kavvel\Core\Floorplan\Edit;
@@ -19,7 +18,7 @@ use Kavvel\Core\Floorplan\RoomMeasure;
 use Kavvel\Core\Input\InvalidInput;
 
 /** One change to the plan as its form, or the script that drags, sends it. Lengths in metres. */
-final class PlanEditRequest extends JobRequest
+final class PlanEditRequest extends RoomsRequest
 {
     /** What each edit needs, and where what it changes is kept. */
     private const EDITS = [
@@ -53,8 +52,7 @@ final class PlanEditRequest extends JobRequest
 
     protected function prepareForValidation(): void
     {
-        $typed = array_filter($this->only(self::NUMBERS), is_string(...));
-        $this->merge(array_map(static fn (string $text): string => str_replace(',', '.', trim($text)), $typed));
+        $this->takeDecimalCommas(...self::NUMBERS);
     }
 
     /** @return array<string, mixed> */

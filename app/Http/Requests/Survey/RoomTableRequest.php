@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests\Survey;
 
 use App\Floorplan\PlanEditRefused;
-use App\Http\Requests\JobRequest;
 use Kavvel\Core\Floorplan\Edits\AddRooms;
 use Kavvel\Core\Floorplan\Plan;
 use Kavvel\Core\Floorplan\RoomTable;
 use Kavvel\Core\Input\InvalidInput;
 
 /** A table of rooms: a file, or its lines typed. */
-final class RoomTableRequest extends JobRequest
+final class RoomTableRequest extends RoomsRequest
 {
     private const MOST_KB = 200;
 

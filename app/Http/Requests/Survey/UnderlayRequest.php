@@ -16,8 +16,7 @@ final class UnderlayRequest extends JobRequest
 {
     protected function prepareForValidation(): void
     {
-        $typed = array_filter($this->only(['length', 'x', 'y']), is_string(...));
-        $this->merge(array_map(static fn (string $text): string => str_replace(',', '.', trim($text)), $typed));
+        $this->takeDecimalCommas('length', 'x', 'y');
     }
 
     /** @return array<string, mixed> */
