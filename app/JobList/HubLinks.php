@@ -15,9 +15,9 @@ use App\Models\Room;
 use App\Models\SiteJob;
 use App\Models\User;
 use App\Radio\Forecasts;
+use Kavvel\Core\Floorplan\Shape;
 use Kavvel\Core\Pairing\AttemptEvent;
 use Kavvel\Core\Protocol\Protocol;
-use Kavvel\Core\Site\Polygon;
 
 /** Puts hubs onto the plan of a job, and links them. One hub is followed by one job. */
 final readonly class HubLinks
@@ -29,15 +29,14 @@ final readonly class HubLinks
 
     public function add(SiteJob $job, Room $room, string $name, User $person): Gateway
     {
-        $corners = array_values($room->outline);
-        [$left, $top, $right, $bottom] = (new Polygon($corners))->bounds();
+        [$x, $y] = Shape::inside(array_values($room->outline));
         $hub = Gateway::query()->create([
             'site_job_id' => $job->id,
             'key' => 'hub-'.strtolower(str()->random(6)),
             'name' => $name,
             'storey_id' => $room->storey_id,
-            'x' => ($left + $right) / 2,
-            'y' => ($top + $bottom) / 2,
+            'x' => $x,
+            'y' => $y,
             'z' => $room->storey()->firstOrFail()->elevation + self::HEIGHT_M,
         ]);
         $this->logbook->write($job, $person, 'plan', "Put {$name} into the ".mb_strtolower($room->name).'.');

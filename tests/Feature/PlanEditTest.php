@@ -61,6 +61,18 @@ final class PlanEditTest extends TestCase
         $this->as('idris')->get(self::COTTAGE.'/survey')->assertSee('A lead puts it there.')->assertDontSee('Put it there');
     }
 
+    public function test_a_hub_is_put_into_a_room_at_the_survey_and_stands_inside_it(): void
+    {
+        $this->room('kitchen 6 x 6');
+        $this->edit(['edit' => 'cut-corner', 'room' => 'kitchen', 'corner' => '2', 'dx' => '4', 'dy' => '4']);
+
+        $this->post(self::COTTAGE.'/hubs', ['name' => 'Hub', 'room' => 'kitchen', 'from' => 'survey'])
+            ->assertRedirect(self::COTTAGE.'/survey');
+
+        $hub = DB::table('gateways')->where('site_job_id', $this->cottage()->id)->sole();
+        self::assertTrue($this->plan()->room('kitchen')->polygon()->contains((float) $hub->x, (float) $hub->y));
+    }
+
     public function test_what_was_done_is_taken_back_and_done_again(): void
     {
         $this->room('kitchen 4.2 x 3.6');

@@ -55,7 +55,7 @@ final class RadioLensTest extends TestCase
         $this->get(self::RADIO.'&storey=ground&at='.urlencode('zigbee hub:0.60,0.60'))->assertOk()
             ->assertSee('p-trial-way', false)
             ->assertSeeInOrder([
-                'The hub is no better here',
+                'The hub may stand in either place',
                 'of 41 devices would not be accepted',
                 'At the place you try',
                 'Leave it where it is',

@@ -22,7 +22,10 @@ enum HubAdvice: string
     /** Devices are open that no other place would help */
     case AddRelays = 'add-relays';
 
-    /** Where as many devices are open and lost, a mean that is better by less is within what a forecast leaves out (assumption) */
+    /**
+     * Where as many devices are open and lost, a mean that is better by less is within what a forecast leaves out (assumption).
+     * Where none is open, no mean is a reason to move a hub.
+     */
     private const WORTH_DB = 3.0;
 
     /**
@@ -43,7 +46,7 @@ enum HubAdvice: string
     private static function isWorthIt(HubPlace $now, HubPlace $other): bool
     {
         return [$other->open, $other->lost] === [$now->open, $now->lost]
-            ? ($other->meanWeakestDb ?? -INF) - ($now->meanWeakestDb ?? -INF) >= self::WORTH_DB
+            ? $now->open > 0 && ($other->meanWeakestDb ?? -INF) - ($now->meanWeakestDb ?? -INF) >= self::WORTH_DB
             : [$other->open, $other->lost] < [$now->open, $now->lost];
     }
 }

@@ -31,6 +31,14 @@ final class HubAdviceTest extends TestCase
         ];
     }
 
+    public function test_where_every_device_is_accepted_no_mean_moves_the_hub(): void
+    {
+        $now = new HubPlace('now', 0, 0, 13.0);
+        $firmer = new HubPlace('tried', 0, 0, 40.0);
+
+        self::assertSame(HubAdvice::Leave, HubAdvice::of($now, $firmer, $firmer));
+    }
+
     public function test_another_place_is_tried_only_where_it_has_more_accepted(): void
     {
         $now = new HubPlace('now', 3, 1, 15.0);

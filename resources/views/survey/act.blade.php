@@ -22,8 +22,16 @@
     href="{{ route('jobs.forms.add-slot', [$job, 'storey' => $bench->storey]) }}" hx-boost="false"
     data-opens="add-slot">Plan a device</a></div>
 @elseif ($kind === SurveyMove::Hub && $bench->mayLead())
-<div class="thumb"><a class="big" id="big" data-move="hub" data-key="n"
-    href="{{ route('jobs.forms.hubs', $job) }}" hx-boost="false">Put it there</a></div>
+<x-form :action="route('jobs.hubs.store', $job)">
+    <input type="hidden" name="from" value="survey">
+    <label class="field"><span>Called</span><input name="name" value="Hub" maxlength="80" required></label>
+    <label class="field"><span>stands in</span><select name="room">
+        @foreach ($bench->sheet->geometry->rooms as $room)
+        <option value="{{ $room['key'] }}">{{ $bench->sheet->geometry->roomTitle($room) }}</option>
+        @endforeach
+    </select></label>
+    <div class="thumb"><button class="big" id="big" data-move="hub" data-key="n">Put it there</button></div>
+</x-form>
 @elseif ($kind === SurveyMove::Settle && $mayWork)
 @php($finding = $findings->open[0])
 <div class="thumb"><x-raise-snag :job="$job" :slot-key="$finding->slot" :text="$finding->text" class="big" id="big"

@@ -19,7 +19,8 @@ final class HubController
     {
         $hub = $hubs->add($job, $request->room(), $request->string('name')->squish()->toString(), $request->person());
 
-        return redirect()->route('jobs.index', status: 303)->with('saved', "{$hub->name} is on the plan. Link it next.");
+        return redirect()->to($request->back(), 303)
+            ->with('saved', "{$hub->name} is on the plan. Once it is on site, link it on the page of all jobs.");
     }
 
     /** Links it: asks it who it is first. */

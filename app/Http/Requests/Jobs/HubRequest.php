@@ -37,4 +37,10 @@ final class HubRequest extends JobRequest
     {
         return $this->siteJob()->rooms()->where('key', $this->string('room'))->firstOrFail();
     }
+
+    /** Where the person was when the hub was put: at the survey, or on the page of all jobs. */
+    public function back(): string
+    {
+        return $this->input('from') === 'survey' ? route('jobs.survey', $this->siteJob()) : route('jobs.index');
+    }
 }

@@ -16,7 +16,11 @@
         <h2>Straight from the hub</h2>
         <p class="why">{{ $network->protocol->title() }} devices are reached directly. Touch the plan for the margin at a place.</p>
     @elseif ($tried !== null)
-        <h2>{{ $isBetter ? 'The hub is better here' : 'The hub is no better here' }}</h2>
+        <h2>{{ match (true) {
+            $isBetter => 'The hub is better here',
+            $now->open === 0 && $tried->open === 0 => 'The hub may stand in either place',
+            default => 'The hub is no better here',
+        } }}</h2>
         <p class="why">From where it stands, {{ $now->open }} of {{ $count }} devices would not be accepted. From here,
             {{ $tried->open }}.</p>
     @elseif ($advice === HubAdvice::Try)
@@ -122,6 +126,7 @@
     <p class="quiet">The points that hear the most devices were looked at; {{ $radio->leftOut($places) }} more were not.</p>
     @endif
 </div>
+@if ($now->open > 0 || $relays !== null)
 <div>
     <h3>Or leave it, and add relays</h3>
     @if ($relays === null)
@@ -151,6 +156,7 @@
     @endif
     @endif
 </div>
+@endif
 @endif
 <p class="quiet">Touch the plan for the margin there. Drag the hub to try any place.</p>
 <details id="by-number"><summary>Try a place by numbers</summary>
