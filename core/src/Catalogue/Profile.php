@@ -7,8 +7,10 @@ namespace Kavvel\Core\Catalogue;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Protocol\Region;
+use Kavvel\Core\Radio\Mounting;
 use Kavvel\Core\Radio\Reporting;
 use Kavvel\Core\Radio\Transceiver;
+use Kavvel\Core\Site\SpotKind;
 
 /** A kind of device: what it can do, how it is powered, paired and left, and what it needs said of it. */
 final readonly class Profile
@@ -19,6 +21,10 @@ final readonly class Profile
      * @param  bool  $vital  lock, smoke or leak device: a thin link is a snag
      * @param  Region|null  $region  Z-Wave region that it is made for, where its box says one
      * @param  bool  $longRange  Z-Wave Long Range: straight to the controller, no mesh
+     * @param  Load|null  $load  what it switches; null: nothing
+     * @param  SpotKind  $spot  where in a room it goes
+     * @param  bool  $isStateless  it never says what state it is in
+     * @param  float|null  $mostWatts  what it may switch, where its sheet says so
      */
     public function __construct(
         public string $key,
@@ -38,6 +44,10 @@ final readonly class Profile
         public ?Region $region = null,
         public bool $longRange = false,
         public ?Reporting $reporting = null,
+        public ?Load $load = null,
+        public SpotKind $spot = SpotKind::Wall,
+        public bool $isStateless = false,
+        public ?float $mostWatts = null,
     ) {}
 
     public static function fromInput(Input $input, Region $region = Region::Eu): self
@@ -48,6 +58,12 @@ final readonly class Profile
         $at = $madeFor ?? $region;
         $radio = ($longRange ? Transceiver::longRange($protocol, $at) : null) ?? Transceiver::of($protocol, $at);
         $own = $input->find('radio');
+        $power = $input->get('power')->word(['mains', 'battery', 'bus']);
+        $removable = $input->find('removable')?->flag() ?? false;
+        $capabilities = array_map(static fn (Input $capability): string => $capability->text(), $input->get('capabilities')->items());
+        $load = $input->find('load')?->word(array_column(Load::cases(), 'value'));
+        $load = $load === null ? Load::usual($protocol, $capabilities, $removable) : Load::from($load);
+        $spot = $input->find('spot')?->word(array_column(SpotKind::cases(), 'value'));
 
         return new self(
             $input->get('key')->id(),
@@ -55,11 +71,11 @@ final readonly class Profile
             $input->get('model')->text(),
             $protocol,
             $input->get('role')->word(['router', 'end']) === 'router',
-            $input->find('removable')?->flag() ?? false,
+            $removable,
             $input->find('secure')?->flag() ?? false,
             $input->find('vital')?->flag() ?? false,
-            $input->get('power')->word(['mains', 'battery', 'bus']),
-            array_map(static fn (Input $capability): string => $capability->text(), $input->get('capabilities')->items()),
+            $power,
+            $capabilities,
             $input->find('battery') === null ? null : Battery::fromInput($input->get('battery')),
             $input->find('recipe') === null ? null : Recipe::fromInput($input->get('recipe')),
             $input->find('caution')?->text() ?? '',
@@ -72,7 +88,16 @@ final readonly class Profile
             $madeFor,
             $longRange,
             $input->find('reports') === null ? null : Reporting::fromInput($input->get('reports')),
+            $load,
+            $spot === null ? UsualSpot::of($capabilities, $load, $power === 'battery', $removable) : SpotKind::from($spot),
+            $input->find('stateless')?->flag() ?? ! $protocol->rules()->tellsState(),
+            $input->find('mostWatts')?->positive(),
         );
+    }
+
+    public function can(string $capability): bool
+    {
+        return in_array($capability, $this->capabilities, true);
     }
 
     /** Whether a controller of this region can ever hear it. */
@@ -84,7 +109,13 @@ final readonly class Profile
     /** Made to relay, and stays where it is. */
     public function isMadeToRelay(): bool
     {
-        return $this->isRouter && ! $this->removable && in_array('relay', $this->capabilities, true);
+        return $this->isRouter && ! $this->removable && $this->can('relay');
+    }
+
+    /** Behind a switch or a lamp it goes into a box; else it is seen (assumption). */
+    public function usualMounting(): Mounting
+    {
+        return $this->load === Load::Light && ! $this->removable ? Mounting::PlasticBox : Mounting::Surface;
     }
 
     /** Whether a thin link of it is a snag: relays, locks, smoke and leak devices. */

@@ -20,4 +20,9 @@ final readonly class Infrared extends Rules
     {
         return Joining::Taught;
     }
+
+    public function tellsState(): bool
+    {
+        return false;
+    }
 }

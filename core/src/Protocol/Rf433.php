@@ -28,4 +28,9 @@ final readonly class Rf433 extends Rules
     {
         return new RadioDefaults(433.92, 10, -100, self::GAIN_DBI);
     }
+
+    public function tellsState(): bool
+    {
+        return false;
+    }
 }

@@ -37,6 +37,12 @@ abstract readonly class Rules
         return null;
     }
 
+    /** Whether a device says what state it is in; else nobody knows more than what was last sent to it. */
+    public function tellsState(): bool
+    {
+        return true;
+    }
+
     /** How messages find their way from device to device; null where every device talks to its hub alone. */
     public function routes(): ?RouteRule
     {

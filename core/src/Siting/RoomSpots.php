@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Siting;
+
+use Kavvel\Core\Floorplan\Plan;
+use Kavvel\Core\Floorplan\Room;
+use Kavvel\Core\Floorplan\Shape;
+use Kavvel\Core\Floorplan\Storey;
+use Kavvel\Core\Floorplan\Thing;
+use Kavvel\Core\Site\SpotKind;
+use Kavvel\Core\Site\Vec3;
+
+/** Where the devices of a room would go: at its openings, or where the usual rules of siting put them (RULES 9.6). */
+final readonly class RoomSpots
+{
+    /** A key beside a door is this far from it, in metres */
+    private const BESIDE_A_DOOR_M = 0.15;
+
+    /** A contact sits under the head of its opening, in metres */
+    private const UNDER_THE_HEAD_M = 0.1;
+
+    /** A point is taken where a device is nearer than this, in metres */
+    private const TAKEN_M = 0.3;
+
+    /** @param list<RoomOpening> $openings */
+    private function __construct(private Plan $plan, public Room $room, private Storey $storey, public array $openings) {}
+
+    public static function of(Plan $plan, string $room): self
+    {
+        $room = $plan->room($room);
+        $openings = [];
+        foreach ($plan->wallsOn($room->storey) as $wall) {
+            foreach (array_keys($wall->openings) as $number) {
+                $openings[] = RoomOpening::of($plan, $wall, $number, $room);
+            }
+        }
+
+        return new self($plan, $room, $plan->storey($room->storey), array_values(array_filter($openings)));
+    }
+
+    /** @return list<RoomOpening> */
+    public function windows(): array
+    {
+        return array_values(array_filter($this->openings, static fn (RoomOpening $one): bool => $one->isWindow()));
+    }
+
+    /** @return list<RoomOpening> doors that lead out of the house */
+    public function outerDoors(): array
+    {
+        return array_values(array_filter($this->openings, static fn (RoomOpening $one): bool => $one->isDoor() && $one->leadsOut()));
+    }
+
+    /** On the frame of an opening, or at its lock. */
+    public function atOpening(SpotKind $kind, RoomOpening $opening): Spot
+    {
+        $height = $kind->usualHeightM() ?? $opening->opening->head - self::UNDER_THE_HEAD_M;
+
+        return new Spot($kind, $this->name($opening), $this->up($opening->before(), $height));
+    }
+
+    public function at(SpotKind $kind): Spot
+    {
+        $point = $kind === SpotKind::Socket ? $this->freeSocket() : null;
+        if ($point !== null) {
+            return new Spot($kind, $kind->place(), new Vec3(...$point->position), $point->key);
+        }
+        $walls = new WallPlaces($this->room, $this->openings, $this->plan);
+        $place = match ($kind) {
+            SpotKind::Ceiling, SpotKind::Floor, SpotKind::Appliance => Shape::inside($this->room->outline),
+            SpotKind::Corner => $walls->cornerAwayFromWindows(),
+            SpotKind::Entrance => $this->entrance()?->beside(self::BESIDE_A_DOOR_M) ?? $walls->free(),
+            SpotKind::Radiator => ($this->windows()[0] ?? null)?->before() ?? $walls->free(),
+            default => $walls->free(),
+        };
+
+        return new Spot($kind, $kind->place(), $this->up($place, $kind->usualHeightM() ?? $this->room->height ?? $this->storey->height));
+    }
+
+    /** The way in: from outside, else the first door, else a gap. */
+    public function entrance(): ?RoomOpening
+    {
+        $ways = array_filter($this->openings, static fn (RoomOpening $one): bool => ! $one->isWindow());
+        usort($ways, static fn (RoomOpening $a, RoomOpening $b): int => [$b->isDoor() && $b->leadsOut(), $b->isDoor()]
+            <=> [$a->isDoor() && $a->leadsOut(), $a->isDoor()]);
+
+        return $ways[0] ?? null;
+    }
+
+    /** "window 2"; without a number where it is the only one of its kind */
+    private function name(RoomOpening $opening): string
+    {
+        $alike = array_values(array_filter($this->openings, static fn (RoomOpening $one): bool => $opening->isWindow()
+            ? $one->isWindow()
+            : $one->isDoor() && $one->leadsOut()));
+        $number = array_search($opening->id, array_map(static fn (RoomOpening $one): string => $one->id, $alike), true);
+        $word = $opening->isWindow() ? 'window' : 'door';
+
+        return count($alike) > 1 && $number !== false ? $word.' '.($number + 1) : $word;
+    }
+
+    private function freeSocket(): ?Thing
+    {
+        $things = $this->plan->thingsIn($this->room->key);
+        $slots = array_filter($things, static fn (Thing $thing): bool => $thing->section === 'slots');
+        foreach ($things as $thing) {
+            if ($thing->section === 'points' && ($thing->facts['mains'] ?? false) === true && ! self::isTaken($thing, $slots)) {
+                return $thing;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param array<string, Thing> $slots */
+    private static function isTaken(Thing $point, array $slots): bool
+    {
+        foreach ($slots as $slot) {
+            if ((new Vec3(...$point->position))->distanceTo(new Vec3(...$slot->position)) < self::TAKEN_M) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param array{float, float} $place */
+    private function up(array $place, float $heightM): Vec3
+    {
+        return new Vec3($place[0], $place[1], Shape::millimetres($this->storey->elevation + $heightM));
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Wants;
+
+/** A function that is wanted in a room, and that nothing would serve. */
+final readonly class UnmetWant
+{
+    public function __construct(public string $room, public WantedFunction $function, public string $because) {}
+}
