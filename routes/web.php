@@ -89,6 +89,12 @@ Route::middleware($signedIn)->group(static function (): void {
                 ->name('heard-networks.destroy');
             Route::put('/networks/{network:id}/channel', [Survey\ChannelController::class, 'update'])->name('channels.update');
             Route::post('/room-tables', [Survey\RoomTableController::class, 'store'])->name('room-tables.store');
+            Route::post('/wants', [Survey\WantController::class, 'store'])->name('wants.store');
+            Route::delete('/wants', [Survey\WantController::class, 'destroy'])->name('wants.destroy');
+            Route::post('/suggested-slots', [Survey\SuggestedSlotController::class, 'store'])->name('suggested-slots.store');
+            Route::delete('/suggested-slots', [Survey\SuggestedSlotController::class, 'destroy'])->name('suggested-slots.destroy');
+            Route::put('/suggested-slots', [Survey\SuggestedSlotController::class, 'restore'])->name('suggested-slots.restore');
+            Route::put('/slots/{slot}/load', [Survey\PlugLoadController::class, 'update'])->name('slots.load.update');
             Route::post('/slots', [Survey\SlotController::class, 'store'])->name('slots.store');
             Route::put('/slots/{slot}', [Survey\SlotController::class, 'update'])->name('slots.update');
             Route::delete('/slots/{slot}', [Survey\SlotController::class, 'destroy'])->name('slots.destroy');

@@ -17,6 +17,8 @@ final readonly class SectionList
             new Sections\Ducts,
             new Sections\Underlays,
             new Sections\HeardNetworks,
+            new Sections\Wants,
+            new Sections\LeftOuts,
             new Sections\Profiles,
             new Sections\Points,
             new Sections\Gateways,

@@ -49,6 +49,8 @@ use Kavvel\Core\Protocol\Region;
  * @property-read Collection<int, Duct> $ducts
  * @property-read Collection<int, PlanEdit> $planEdits
  * @property-read Collection<int, HeardNetwork> $heardNetworks
+ * @property-read Collection<int, Want> $wants
+ * @property-read Collection<int, LeftOut> $leftOut
  * @property-read Collection<int, Network> $networks
  * @property-read Collection<int, Underlay> $underlays
  * @property-read Collection<int, Gateway> $gateways
@@ -141,6 +143,18 @@ final class SiteJob extends Model
     public function networks(): HasMany
     {
         return $this->hasMany(Network::class);
+    }
+
+    /** @return HasMany<Want, $this> */
+    public function wants(): HasMany
+    {
+        return $this->hasMany(Want::class);
+    }
+
+    /** @return HasMany<LeftOut, $this> */
+    public function leftOut(): HasMany
+    {
+        return $this->hasMany(LeftOut::class);
     }
 
     /** @return HasMany<PlanEdit, $this> */

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Wants\PlugLoad;
 
 /**
  * A planned device at its place in a room.
@@ -35,6 +36,10 @@ use Illuminate\Support\Carbon;
  * @property float $x
  * @property float $y
  * @property float $z
+ * @property string|null $load_what
+ * @property float|null $load_watts
+ * @property bool|null $load_stays_on
+ * @property bool|null $load_heats
  * @property Carbon|null $named_at
  * @property-read Room $room
  * @property-read Point|null $point
@@ -64,6 +69,14 @@ final class Slot extends Model
     public function title(): string
     {
         return trim("{$this->place} {$this->what}");
+    }
+
+    /** What is plugged in; null: nobody has said. */
+    public function plugLoad(): ?PlugLoad
+    {
+        return $this->load_what === null
+            ? null
+            : new PlugLoad($this->load_what, $this->load_watts, $this->load_stays_on ?? false, $this->load_heats ?? false);
     }
 
     /** @return BelongsTo<Room, $this> */
@@ -122,6 +135,6 @@ final class Slot extends Model
 
     protected function casts(): array
     {
-        return ['named_at' => 'datetime'];
+        return ['named_at' => 'datetime', 'load_stays_on' => 'boolean', 'load_heats' => 'boolean'];
     }
 }

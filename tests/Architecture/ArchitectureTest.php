@@ -16,7 +16,7 @@ final class ArchitectureTest
         ['Input', 'Daylight'], ['Protocol'], ['Site', 'Naming', 'Survey'], ['Cabling', 'Floorplan', 'Radio'],
         ['Catalogue', 'Mesh', 'Siting'],
         ['Coverage', 'Handover', 'Pairing', 'Proving'],
-        ['JobFile', 'Wants'], ['Cli'],
+        ['Wants'], ['JobFile'], ['Cli'],
     ];
 
     private const STATIONS = ['Survey', 'Pair', 'Name', 'Mesh', 'HandOver'];

@@ -49,8 +49,8 @@ final class JobFileTest extends TestCase
 
         $file = $this->withoutLinks($file);
         foreach ([
-            'asOf', 'job', 'storeys', 'rooms', 'walls', 'points', 'gateways', 'slots', 'nodes', 'attempts', 'proofs', 'questions',
-            'snags', 'log',
+            'asOf', 'job', 'storeys', 'rooms', 'walls', 'wants', 'leftOut', 'points', 'gateways', 'slots', 'nodes', 'attempts', 'proofs',
+            'questions', 'snags', 'log',
         ] as $part) {
             self::assertEquals($file[$part], $copy[$part], $part);
         }

@@ -50,7 +50,7 @@ final class PlanEditTest extends TestCase
     {
         $this->room('kitchen 4.2 x 3.6');
 
-        $this->get(self::COTTAGE.'/survey')->assertSee('Plan the first device')->assertDontSee('The plan is ready');
+        $this->get(self::COTTAGE.'/survey')->assertSee('Ask what is wanted')->assertDontSee('The plan is ready');
         $this->get(self::COTTAGE.'/forms/add-slot?storey=ground')->assertOk();
         $profile = DB::table('profiles')->where('company_id', $this->cottage()->company_id)->value('key');
         $this->post(self::COTTAGE.'/slots', [

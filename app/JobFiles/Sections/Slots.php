@@ -32,6 +32,9 @@ final readonly class Slots extends Section
             'node' => $one->node?->address,
             'name' => $one->name,
             'namedAt' => self::time($one->named_at),
+            'load' => $one->load_what === null ? null : [
+                'what' => $one->load_what, 'watts' => $one->load_watts, 'staysOn' => $one->load_stays_on, 'heats' => $one->load_heats,
+            ],
         ])->values()->all();
     }
 
@@ -53,6 +56,10 @@ final readonly class Slots extends Section
                 'note' => $row['note'] ?? null,
                 'name' => $row['name'] ?? null,
                 'named_at' => $reading->time($row['namedAt'] ?? null),
+                'load_what' => $row['load']['what'] ?? null,
+                'load_watts' => $row['load']['watts'] ?? null,
+                'load_stays_on' => $row['load']['staysOn'] ?? null,
+                'load_heats' => $row['load']['heats'] ?? null,
             ]);
             $reading->keep($this->key(), $row['key'], $made->id);
         }

@@ -35,16 +35,31 @@ final readonly class SlotEditor
     /** @param array<string, mixed> $values */
     public function add(SiteJob $job, array $values, User $person): Slot
     {
-        $key = $this->freeKey($job, "{$values['place']} {$values['what']}");
-        $slot = $this->plan->around($job, "added the device “{$key}”", static fn (): Slot => Slot::query()->create([
-            'site_job_id' => $job->id,
-            'key' => $key,
-            ...$values,
-        ]), $person);
+        $words = "added the device “{$this->freeKey($job, $values)}”";
+        $slot = $this->plan->around($job, $words, fn (): Slot => $this->create($job, $values), $person);
         $this->logbook->write($job, $person, 'plan', "Added the {$slot->title()} to the plan.", $slot);
         $this->forecasts->planChanged($job);
 
         return $slot->refresh();
+    }
+
+    /**
+     * Many in one step, which is taken back in one.
+     *
+     * @param  list<array<string, mixed>>  $all
+     */
+    public function addAll(SiteJob $job, array $all, User $person): void
+    {
+        $words = count($all) === 1 ? 'one device that is wanted' : count($all).' devices that are wanted';
+        $slots = $this->plan->around(
+            $job,
+            "planned {$words}",
+            fn (): array => array_map(fn (array $values): Slot => $this->create($job, $values), $all),
+            $person,
+        );
+        $titles = array_map(static fn (Slot $slot): string => $slot->title(), $slots);
+        $this->logbook->write($job, $person, 'plan', "Planned {$words}: ".implode(', ', $titles).'.');
+        $this->forecasts->planChanged($job);
     }
 
     /** @param array<string, mixed> $values */
@@ -112,10 +127,17 @@ final readonly class SlotEditor
         ], $person);
     }
 
-    private function freeKey(SiteJob $job, string $title): string
+    /** @param array<string, mixed> $values */
+    private function create(SiteJob $job, array $values): Slot
+    {
+        return Slot::query()->create(['site_job_id' => $job->id, 'key' => $this->freeKey($job, $values), ...$values]);
+    }
+
+    /** @param array<string, mixed> $values */
+    private function freeKey(SiteJob $job, array $values): string
     {
         $taken = Slot::withTrashed()->where('site_job_id', $job->id)->pluck('key')->all();
-        $base = str_replace('_', '-', Text::slug($title)) ?: 'slot';
+        $base = str_replace('_', '-', Text::slug("{$values['place']} {$values['what']}")) ?: 'slot';
         $key = $base;
         for ($n = 2; in_array($key, $taken, true); $n++) {
             $key = "{$base}-{$n}";

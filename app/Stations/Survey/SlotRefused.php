@@ -27,6 +27,19 @@ final class SlotRefused extends Refused
         );
     }
 
+    public static function nobodyAsksForIt(): self
+    {
+        return new self(
+            'suggestion',
+            'It is not asked for any more: somebody has planned it, or the wants have changed. What is still open is listed here.',
+        );
+    }
+
+    public static function othersAreAskedFor(): self
+    {
+        return new self('list', 'The list has changed since you saw it, and nothing was planned. It is shown as it is now: look again.');
+    }
+
     public static function noRelayInCatalogue(Protocol $protocol): self
     {
         return new self('point', "The catalogue has no {$protocol->title()} device that is made to relay and stays plugged in.");

@@ -9,6 +9,7 @@ enum SurveyLens: string
 {
     case Devices = 'devices';
     case Rooms = 'rooms';
+    case Wants = 'wants';
     case Radio = 'radio';
     case Channels = 'channels';
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\Survey;
 
+use App\Floorplan\PlanStore;
 use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
@@ -20,13 +21,22 @@ use App\Stations\Station;
 use App\Stations\Survey\Channels\ChannelsLens;
 use App\Stations\Survey\Radio\RadioLens;
 use App\Stations\Survey\Rooms\RoomsLens;
+use App\Stations\Survey\Wants\WantsLens;
+use App\Stations\Survey\Wants\WantsSheet;
 use Kavvel\Core\Radio\Margin;
 use Kavvel\Core\Survey\SurveyMove;
+use Kavvel\Core\Survey\SurveyState;
 
 /** What only other people can answer, what no wall explains, and what the plan forecasts. */
 final readonly class SurveyStation implements DrawsAlone, Station
 {
-    public function __construct(private RoomsLens $rooms, private RadioLens $radio, private ChannelsLens $channels) {}
+    public function __construct(
+        private RoomsLens $rooms,
+        private RadioLens $radio,
+        private ChannelsLens $channels,
+        private WantsLens $wants,
+        private PlanStore $plans,
+    ) {}
 
     public function number(): int
     {
@@ -63,20 +73,29 @@ final readonly class SurveyStation implements DrawsAlone, Station
         if ($asked->lens === SurveyLens::Radio->value && $asked->slot === null) {
             return $this->radio->move($sheet, $asked);
         }
+        if ($asked->lens === SurveyLens::Wants->value && $asked->slot === null) {
+            return $this->wants->move($sheet, $asked);
+        }
         if ($asked->lens === SurveyLens::Channels->value && $asked->slot === null) {
             return $this->channels->move($sheet, $asked);
         }
         $findings = OpenFindings::of($sheet);
         $weak = $this->weak($sheet);
-        $kind = SurveyMove::of(
-            count($sheet->geometry->rooms),
-            $counts->openQuestions,
-            count($sheet->cards),
-            count($sheet->hubs),
-            count($findings->open),
-            count($weak),
-        );
+        $wants = WantsSheet::of($sheet, $this->plans);
+        $loads = $wants->unknownLoads();
+        $kind = SurveyMove::of(new SurveyState(
+            rooms: count($sheet->geometry->rooms),
+            openQuestions: $counts->openQuestions,
+            wants: count($wants->wants),
+            suggestions: count($wants->report->suggestions),
+            slots: count($sheet->cards),
+            hubs: count($sheet->hubs),
+            unknownLoads: count($loads),
+            openFindings: count($findings->open),
+            weak: count($weak),
+        ));
         $slot = match ($kind) {
+            SurveyMove::Feed => $loads[0]->key(),
             SurveyMove::Settle => $findings->open[0]->slot,
             SurveyMove::Look => $weak[0]->key(),
             default => null,
@@ -89,6 +108,8 @@ final readonly class SurveyStation implements DrawsAlone, Station
                 'kind' => $kind,
                 'question' => $kind === SurveyMove::Ask ? $this->question($sheet) : null,
                 'findings' => $findings,
+                'suggestions' => count($wants->report->suggestions),
+                'loads' => $loads,
                 'weak' => $weak,
                 'words' => $this->words($sheet),
             ],

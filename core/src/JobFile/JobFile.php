@@ -19,13 +19,16 @@ use Kavvel\Core\Site\BuildingReader;
 use Kavvel\Core\Site\Polygon;
 use Kavvel\Core\Site\Vec3;
 use Kavvel\Core\Survey\Mains;
+use Kavvel\Core\Wants\WantedBy;
+use Kavvel\Core\Wants\WantedFrom;
+use Kavvel\Core\Wants\WantedFunction;
 
 /** A job in the open format of docs/formats.md, read whole and checked: every reference leads somewhere. */
 final readonly class JobFile
 {
     public const FORMAT = 'kavvel-job';
 
-    public const VERSION = 3;
+    public const VERSION = 4;
 
     public const STAGES = ['survey', 'commissioning', 'aftercare'];
 
@@ -80,6 +83,7 @@ final readonly class JobFile
         }
         self::ways($input, $storeys);
         self::heard($input, $rooms);
+        self::wants($input, $rooms);
         $points = self::points($input, $rooms);
         $profiles = self::profiles($input);
         $gateways = self::gateways($input, $storeys);
@@ -130,6 +134,34 @@ final readonly class JobFile
             $width = $network->get('widthMHz');
             $width->whole(20, 40) % 20 === 0 || throw InvalidInput::outOfRange($width->at, '20 or 40');
             $network->find('secondary')?->word(['above', 'below']);
+        }
+    }
+
+    /** @param array<string, mixed> $rooms */
+    private static function wants(Input $input, array $rooms): void
+    {
+        $noted = [];
+        foreach ($input->get('wants')->items() as $want) {
+            Check::known($want->get('room'), $rooms);
+            $words = [
+                $want->get('room')->id(),
+                $want->get('function')->word(array_column(WantedFunction::cases(), 'value')),
+                $want->get('by')->word(array_column(WantedBy::cases(), 'value')),
+                $want->get('from')->word(array_column(WantedFrom::cases(), 'value')),
+            ];
+            $what = implode(' ', $words);
+            if (isset($noted[$what])) {
+                throw InvalidInput::duplicateId($what, $want->at);
+            }
+            $noted[$what] = true;
+        }
+        $leftOut = [];
+        foreach ($input->get('leftOut')->items() as $row) {
+            $demand = $row->get('demand');
+            if (isset($leftOut[' '.$demand->id()])) {
+                throw InvalidInput::duplicateId($demand->id(), $demand->at);
+            }
+            $leftOut[' '.$demand->id()] = true;
         }
     }
 
@@ -269,6 +301,7 @@ final readonly class JobFile
             }
             Check::known($slot->get('profile'), $written);
             Check::time($slot->find('namedAt'));
+            self::load($slot->find('load'));
             $slots[] = new SlotEntry(
                 $slot->get('key')->id(),
                 $slot->get('room')->id(),
@@ -282,5 +315,13 @@ final readonly class JobFile
         }
 
         return $slots;
+    }
+
+    /** What is plugged in. */
+    private static function load(?Input $load): void
+    {
+        $load?->find('watts')?->numberFrom(0);
+        $load?->get('staysOn')->flag();
+        $load?->get('heats')->flag();
     }
 }

@@ -17,7 +17,7 @@ final readonly class Limits
     /** Rows of each section */
     public const MOST = [
         'storeys' => 50, 'rooms' => 1_000, 'walls' => 4_000,
-        'ducts' => 200, 'underlays' => 50, 'heardNetworks' => 2_000,
+        'ducts' => 200, 'underlays' => 50, 'heardNetworks' => 2_000, 'wants' => 10_000, 'leftOut' => 5_000,
         'profiles' => 500, 'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
         'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
         'log' => 20_000, 'members' => 500,
@@ -142,6 +142,8 @@ final readonly class Limits
                 'key' => Check::key(...), 'name' => $name, 'channel' => static fn (Input $channel): int => $channel->whole(1, 14),
                 'rssiDbm' => self::number(-200, 50), 'busy' => self::number(0.001, 1), 'heardAt' => $time,
             ],
+            'wants' => ['room' => Check::key(...)],
+            'leftOut' => ['demand' => self::line(220)],
             'profiles' => [
                 'key' => Check::key(...), 'name' => $name, 'model' => $name, 'caution?' => $long,
                 'capabilities' => static fn (Input $all) => self::each($all, 100, self::line(80)),
@@ -163,6 +165,9 @@ final readonly class Limits
                 'key' => Check::key(...), 'place' => $name, 'what' => $name, 'position' => $place, 'feed?' => $name,
                 'note?' => self::note(self::NAME),
                 'name?' => $name, 'namedAt?' => $time,
+                'load?' => static fn (Input $load) => self::fields($load, [
+                    'what' => self::line(120), 'watts?' => self::number(0, 100_000),
+                ]),
             ],
             'attempts' => [
                 'startedAt' => $time, 'endedAt?' => $time, 'interviewDone?' => static fn (Input $done): int => $done->whole(0, 65_535),

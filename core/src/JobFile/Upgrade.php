@@ -17,7 +17,9 @@ final readonly class Upgrade
     {
         $data = ($data['version'] ?? null) === 1 ? self::fromFirst($data) : $data;
 
-        return ($data['version'] ?? null) === 2 ? self::fromSecond($data) : $data;
+        $data = ($data['version'] ?? null) === 2 ? self::fromSecond($data) : $data;
+
+        return ($data['version'] ?? null) === 3 ? [...$data, 'version' => 4, 'wants' => [], 'leftOut' => []] : $data;
     }
 
     /**

@@ -18,7 +18,7 @@ final readonly class RoomOpening
     private const OFF_THE_WALL_M = 0.05;
 
     /**
-     * @param  string  $id  the wall's key, and its number in that wall: "w03/0"
+     * @param  string  $id  the wall's key, and where in that wall it begins: "w03@1.20", the same whatever else is opened there
      * @param  int  $inward  1 or -1: on which side of its wall the room lies
      * @param  Room|null  $beyond  the room on the other side; null: out of doors
      */
@@ -34,11 +34,12 @@ final readonly class RoomOpening
     public static function of(Plan $plan, PlanWall $wall, int $number, Room $room): ?self
     {
         foreach ([1, -1] as $inward) {
-            $here = new self("{$wall->key}/{$number}", $wall->openings[$number], $wall, $inward, null);
+            $id = sprintf('%s@%.2F', $wall->key, $wall->openings[$number]->offset);
+            $here = new self($id, $wall->openings[$number], $wall, $inward, null);
             if ($room->polygon()->contains(...$here->before())) {
-                $there = new self($here->id, $here->opening, $wall, -$inward, null);
+                $there = new self($id, $here->opening, $wall, -$inward, null);
 
-                return new self($here->id, $here->opening, $wall, $inward, $plan->roomAt($wall->storey, ...$there->before()));
+                return new self($id, $here->opening, $wall, $inward, $plan->roomAt($wall->storey, ...$there->before()));
             }
         }
 

@@ -21,8 +21,14 @@ final readonly class RoomSpots
     /** A contact sits under the head of its opening, in metres */
     private const UNDER_THE_HEAD_M = 0.1;
 
-    /** A point is taken where a device is nearer than this, in metres */
-    private const TAKEN_M = 0.3;
+    /** A place is taken where a device is nearer than this, in metres */
+    public const TAKEN_M = 0.3;
+
+    /** In the middle of a room devices keep this far from one another, in metres */
+    private const ASIDE_M = 0.5;
+
+    /** How many times a place is looked for farther along */
+    private const TRIES = 6;
 
     /** @param list<RoomOpening> $openings */
     private function __construct(private Plan $plan, public Room $room, private Storey $storey, public array $openings) {}
@@ -66,16 +72,17 @@ final readonly class RoomSpots
         if ($point !== null) {
             return new Spot($kind, $kind->place(), new Vec3(...$point->position), $point->key);
         }
-        $walls = new WallPlaces($this->room, $this->openings, $this->plan);
+        $height = $kind->usualHeightM() ?? $this->room->height ?? $this->storey->height;
+        $walls = new WallPlaces($this->room, $this->openings, $this->plan, $this->takenAt($this->storey->elevation + $height));
         $place = match ($kind) {
-            SpotKind::Ceiling, SpotKind::Floor, SpotKind::Appliance => Shape::inside($this->room->outline),
+            SpotKind::Ceiling, SpotKind::Floor, SpotKind::Appliance => $this->middle($walls),
             SpotKind::Corner => $walls->cornerAwayFromWindows(),
-            SpotKind::Entrance => $this->entrance()?->beside(self::BESIDE_A_DOOR_M) ?? $walls->free(),
+            SpotKind::Entrance => $this->besideTheWayIn($walls) ?? $walls->free(),
             SpotKind::Radiator => ($this->windows()[0] ?? null)?->before() ?? $walls->free(),
             default => $walls->free(),
         };
 
-        return new Spot($kind, $kind->place(), $this->up($place, $kind->usualHeightM() ?? $this->room->height ?? $this->storey->height));
+        return new Spot($kind, $kind->place(), $this->up($place, $height));
     }
 
     /** The way in: from outside, else the first door, else a gap. */
@@ -100,12 +107,44 @@ final readonly class RoomSpots
         return count($alike) > 1 && $number !== false ? $word.' '.($number + 1) : $word;
     }
 
+    /** @return array{float, float} */
+    private function middle(WallPlaces $walls): array
+    {
+        $middle = Shape::inside($this->room->outline);
+        for ($aside = 0; $aside < self::TRIES; $aside++) {
+            foreach ([1, -1] as $way) {
+                $place = Shape::moved($middle, $way * $aside * self::ASIDE_M, 0.0);
+                if ($walls->isFree($place)) {
+                    return $place;
+                }
+            }
+        }
+
+        return $middle;
+    }
+
+    /** @return array{float, float}|null */
+    private function besideTheWayIn(WallPlaces $walls): ?array
+    {
+        $entrance = $this->entrance();
+        for ($along = 0; $entrance !== null && $along < self::TRIES; $along++) {
+            $place = $entrance->beside(self::BESIDE_A_DOOR_M + $along * self::TAKEN_M);
+            if ($walls->isFree($place)) {
+                return $place;
+            }
+        }
+
+        return $entrance?->beside(self::BESIDE_A_DOOR_M);
+    }
+
     private function freeSocket(): ?Thing
     {
-        $things = $this->plan->thingsIn($this->room->key);
-        $slots = array_filter($things, static fn (Thing $thing): bool => $thing->section === 'slots');
-        foreach ($things as $thing) {
-            if ($thing->section === 'points' && ($thing->facts['mains'] ?? false) === true && ! self::isTaken($thing, $slots)) {
+        foreach ($this->plan->thingsIn($this->room->key) as $thing) {
+            $isTaken = array_filter(
+                $this->slots(),
+                static fn (Vec3 $slot): bool => $slot->distanceTo(new Vec3(...$thing->position)) < self::TAKEN_M,
+            ) !== [];
+            if ($thing->section === 'points' && ($thing->facts['mains'] ?? false) === true && ! $isTaken) {
                 return $thing;
             }
         }
@@ -113,16 +152,20 @@ final readonly class RoomSpots
         return null;
     }
 
-    /** @param array<string, Thing> $slots */
-    private static function isTaken(Thing $point, array $slots): bool
+    /** @return list<Vec3> places of the devices that the room has */
+    private function slots(): array
     {
-        foreach ($slots as $slot) {
-            if ((new Vec3(...$point->position))->distanceTo(new Vec3(...$slot->position)) < self::TAKEN_M) {
-                return true;
-            }
-        }
+        $slots = array_filter($this->plan->thingsIn($this->room->key), static fn (Thing $thing): bool => $thing->section === 'slots');
 
-        return false;
+        return array_values(array_map(static fn (Thing $slot): Vec3 => new Vec3(...$slot->position), $slots));
+    }
+
+    /** @return list<array{float, float}> where something is at about this height */
+    private function takenAt(float $z): array
+    {
+        $near = array_filter($this->slots(), static fn (Vec3 $slot): bool => abs($slot->z - $z) < self::TAKEN_M);
+
+        return array_values(array_map(static fn (Vec3 $slot): array => [$slot->x, $slot->y], $near));
     }
 
     /** @param array{float, float} $place */

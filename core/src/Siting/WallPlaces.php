@@ -23,8 +23,27 @@ final readonly class WallPlaces
     /** How far behind a wall its other side is looked at, in metres */
     private const BEYOND_M = 0.6;
 
-    /** @param list<RoomOpening> $openings */
-    public function __construct(private Room $room, private array $openings, private Plan $plan) {}
+    /**
+     * @param  list<RoomOpening>  $openings
+     * @param  list<array{float, float}>  $taken  where something is already
+     */
+    public function __construct(private Room $room, private array $openings, private Plan $plan, private array $taken) {}
+
+    /**
+     * In the room, with nothing near.
+     *
+     * @param  array{float, float}  $place
+     */
+    public function isFree(array $place): bool
+    {
+        foreach ($this->taken as [$x, $y]) {
+            if (hypot($x - $place[0], $y - $place[1]) < RoomSpots::TAKEN_M) {
+                return false;
+            }
+        }
+
+        return $this->room->polygon()->contains(...$place);
+    }
 
     /**
      * On an inside wall out of sun and draught: as far from doors and windows as is far enough, then inside walls before
@@ -38,7 +57,7 @@ final readonly class WallPlaces
         foreach ($this->along() as [$place, $behind]) {
             $away = $this->awayFrom($place, $this->openings);
             $isInside = $this->plan->roomAt($this->room->storey, ...$behind)?->kind->hasWalls() ?? false;
-            $merit = [min($away, self::FAR_M), $isInside, min($away, 99.0)];
+            $merit = [$this->isFree($place), min($away, self::FAR_M), $isInside, min($away, 99.0)];
             if ($best === null || $merit > $best[0]) {
                 $best = [$merit, $place];
             }
@@ -56,8 +75,9 @@ final readonly class WallPlaces
         foreach ($corners as $number => $corner) {
             [$before, $after] = [$corners[($number + count($corners) - 1) % count($corners)], $corners[($number + 1) % count($corners)]];
             $place = $this->into($corner, $before, $after);
-            if ($place !== null && ($best === null || $this->awayFrom($place, $windows) > $best[0] + Shape::SAME_M)) {
-                $best = [$this->awayFrom($place, $windows), $place];
+            $merit = $place === null ? null : [$this->isFree($place), round(min($this->awayFrom($place, $windows), 99.0), 3)];
+            if ($merit !== null && ($best === null || $merit > $best[0])) {
+                $best = [$merit, $place];
             }
         }
 

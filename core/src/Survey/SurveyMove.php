@@ -13,11 +13,20 @@ enum SurveyMove: string
     /** Only another person can answer, and the answer has a deadline */
     case Ask = 'ask';
 
-    /** Rooms are there, and nothing is planned in them */
+    /** Wants ask for devices that are not planned */
+    case Suggest = 'suggest';
+
+    /** Rooms are there, and nobody has said what is wanted in them */
+    case Want = 'want';
+
+    /** What is wanted is noted, and nothing is planned */
     case Plan = 'plan';
 
     /** Devices are planned, and no hub stands anywhere */
     case Hub = 'hub';
+
+    /** A plug is planned, and nobody has said what it feeds */
+    case Feed = 'feed';
 
     /** Something that no wall explains keeps a radio from working */
     case Settle = 'settle';
@@ -30,15 +39,18 @@ enum SurveyMove: string
      * Questions first, since their deadline does not wait; then what has to be planned before anything can be said of it; then
      * what no wall explains, since no relay mends it; then the weakest forecast.
      */
-    public static function of(int $rooms, int $openQuestions, int $slots, int $hubs, int $openFindings, int $weak): self
+    public static function of(SurveyState $state): self
     {
         return match (true) {
-            $rooms === 0 => self::Measure,
-            $openQuestions > 0 => self::Ask,
-            $slots === 0 => self::Plan,
-            $hubs === 0 => self::Hub,
-            $openFindings > 0 => self::Settle,
-            $weak > 0 => self::Look,
+            $state->rooms === 0 => self::Measure,
+            $state->openQuestions > 0 => self::Ask,
+            $state->suggestions > 0 => self::Suggest,
+            $state->slots === 0 && $state->wants === 0 => self::Want,
+            $state->slots === 0 => self::Plan,
+            $state->hubs === 0 => self::Hub,
+            $state->unknownLoads > 0 => self::Feed,
+            $state->openFindings > 0 => self::Settle,
+            $state->weak > 0 => self::Look,
             default => self::GoOn,
         };
     }

@@ -8,8 +8,8 @@ use Kavvel\Core\Catalogue\Profile;
 
 /**
  * What speaks against a kind of device at a place, the worst first: nothing speaks to it, it tells no state, its link would
- * not be accepted, it can be pulled, the job has no other device of its protocol, it has a battery, it does more than is
- * asked for, the job has no other of its model. Where practitioners disagree on the order, a link that holds goes before one
+ * not be accepted, it can be pulled, the job has no other device of its protocol, it does more than is asked for, it has a
+ * battery, the job has no other of its model. Where practitioners disagree on the order, a link that holds goes before one
  * kind of radio, and that before the work of changing batteries.
  */
 final readonly class Drawbacks
@@ -24,9 +24,9 @@ final readonly class Drawbacks
 
     public const NEW_PROTOCOL = 4;
 
-    public const BATTERY = 5;
+    public const SURPLUS = 5;
 
-    public const SURPLUS = 6;
+    public const BATTERY = 6;
 
     public const NEW_MODEL = 7;
 
@@ -50,8 +50,8 @@ final readonly class Drawbacks
             $isAccepted === false,
             $profile->removable,
             ! isset($inUse["protocol {$profile->protocol->value}"]),
-            $profile->power === 'battery',
             $surplus,
+            $profile->power === 'battery',
             ! isset($inUse["model {$profile->key}"]),
         ]));
     }

@@ -15,7 +15,7 @@ final readonly class ProtocolAdvice
     /** @param list<Candidate> $all of the same room */
     public function reason(Candidate $chosen, array $all): string
     {
-        $functions = array_map(static fn (WantedFunction $one): string => mb_strtolower($one->title()), $chosen->functions);
+        $functions = array_map(static fn (WantedFunction $one): string => mb_strtolower($one->title()), $chosen->functions());
         $many = count($functions) > 1 ? 'One device for '.self::list($functions).'. ' : '';
 
         return $many.$this->against($chosen, $this->rival($chosen, $all));
@@ -26,18 +26,20 @@ final readonly class ProtocolAdvice
     {
         $profile = $chosen->profile;
         $margin = $this->reach->bestDb($profile, $chosen->spot);
+        $functions = $chosen->functions();
 
         return array_values(array_filter([
             $profile->isStateless ? 'It tells no state: nobody knows whether it is on. Separate codes for on and off, or a plug that '
                 .'measures, would say so.' : null,
-            $this->reach->isSpoken($profile) === false ? "Nothing of this job speaks {$profile->protocol->title()} yet." : null,
+            $this->reach->isSpoken($profile) === false
+                ? "{$profile->protocol->title()} is new to this job: it needs a hub that speaks it." : null,
             $this->reach->isAccepted($profile, $chosen->spot) === false && $margin !== null
                 ? 'Forecast there: '.Margin::text($margin).'. It needs a relay on the way.' : null,
-            $profile->removable && in_array(WantedFunction::SwitchLight, $chosen->functions, true)
+            $profile->removable && in_array(WantedFunction::SwitchLight, $functions, true)
                 ? 'It vanishes whenever the old switch is off.' : null,
-            in_array(WantedFunction::Smoke, $chosen->functions, true)
+            in_array(WantedFunction::Smoke, $functions, true)
                 ? 'It never replaces an alarm that the law asks for, unless it is approved as one.' : null,
-            in_array(WantedFunction::Lock, $chosen->functions, true) ? 'The door must open from inside without power, key or code.' : null,
+            in_array(WantedFunction::Lock, $functions, true) ? 'The door must open from inside without power, key or code.' : null,
         ]));
     }
 
@@ -48,7 +50,7 @@ final readonly class ProtocolAdvice
      */
     private function rival(Candidate $chosen, array $all): ?Candidate
     {
-        $rivals = array_values(array_filter($all, static fn (Candidate $one): bool => $one->at === $chosen->at
+        $rivals = array_values(array_filter($all, static fn (Candidate $one): bool => $one->at() === $chosen->at()
             && $one->profile->key !== $chosen->profile->key && ($one->mask & $chosen->mask) === $chosen->mask));
         usort($rivals, static fn (Candidate $a, Candidate $b): int => [
             $a->profile->protocol === $chosen->profile->protocol, $a->drawbacks->counts, $a->id(),
@@ -61,20 +63,20 @@ final readonly class ProtocolAdvice
     {
         $protocol = $chosen->profile->protocol;
         if ($rival === null) {
-            return 'Nothing else in the catalogue does as much.';
+            return 'Nothing else in the catalogue does '.(count($chosen->demands) > 1 ? 'as much.' : 'it.');
         }
         $other = $rival->profile->protocol;
         $name = $rival->profile->name.($other === $protocol ? '' : " ({$other->title()})");
         $count = $this->inUse["protocol {$protocol->value}"] ?? 0;
 
         return match ($chosen->drawbacks->lessThan($rival->drawbacks)) {
-            Drawbacks::UNSPOKEN => "{$protocol->title()} is spoken here; nothing of this job speaks {$other->title()}.",
+            Drawbacks::UNSPOKEN => "It speaks {$protocol->title()}, as the job does; {$name} would be the first of its kind.",
             Drawbacks::STATELESS => "It tells its state; {$name} does not.",
             Drawbacks::UNACCEPTED => "{$protocol->title()} has {$this->margin($chosen)} there by the forecast; {$name} would have "
                 ."{$this->margin($rival)}.",
             Drawbacks::REMOVABLE => "It stays where it is; {$name} can be pulled or switched off.",
             Drawbacks::NEW_PROTOCOL => ($count === 1 ? 'One device of the job speaks' : "{$count} devices of the job speak")
-                ." {$protocol->title()}; none speaks {$other->title()}.",
+                ." {$protocol->title()}; {$name} would be the first of its kind.",
             Drawbacks::BATTERY => "It has no battery to change; {$name} has.",
             Drawbacks::SURPLUS => "It does what is asked for; {$name} does more than that.",
             Drawbacks::NEW_MODEL => 'The job has this model already: one kind of spare.',

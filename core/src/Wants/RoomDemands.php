@@ -12,24 +12,25 @@ final readonly class RoomDemands
 {
     /**
      * @param  list<Demand>  $open
-     * @param  array<string, list<string>>  $served  slots by function
+     * @param  array<string, list<string>>  $slots  that serve each function
      * @param  list<WantedFunction>  $placeless  functions that the room has no opening for
      */
-    private function __construct(public array $open, public array $served, public array $placeless) {}
+    private function __construct(public array $open, private array $slots, public array $placeless) {}
 
     /**
      * @param  list<WantedFunction>  $functions
      * @param  list<PlannedDevice>  $devices  of the room
+     * @param  list<string>  $leftOut  keys of demands that nobody is to be asked about again
      */
-    public static function of(RoomSpots $spots, array $functions, array $devices): self
+    public static function of(RoomSpots $spots, array $functions, array $devices, array $leftOut): self
     {
-        $open = $served = $placeless = [];
+        $open = $slots = $placeless = [];
         foreach ($functions as $function) {
             $able = array_values(array_filter(
                 $devices,
                 static fn (PlannedDevice $device): bool => $function->isServedBy($device->profile),
             ));
-            $served[$function->value] = array_map(static fn (PlannedDevice $device): string => $device->slot, $able);
+            $slots[$function->value] = array_map(static fn (PlannedDevice $device): string => $device->slot, $able);
             $openings = $function->anchor()->openings($spots);
             if ($openings === null) {
                 $open = $able === [] ? [...$open, new Demand($function, null)] : $open;
@@ -42,7 +43,22 @@ final readonly class RoomDemands
             }
         }
 
-        return new self($open, $served, $placeless);
+        return new self(array_values(array_filter(
+            $open,
+            static fn (Demand $demand): bool => ! in_array($demand->key($spots->room->key), $leftOut, true),
+        )), $slots, $placeless);
+    }
+
+    public function standing(string $room, WantedFunction $function): WantStanding
+    {
+        $missing = array_filter($this->open, static fn (Demand $demand): bool => $demand->function === $function);
+
+        return new WantStanding(
+            $room,
+            $function,
+            $this->slots[$function->value],
+            count($missing) + (int) in_array($function, $this->placeless, true),
+        );
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Kavvel\Core\Wants;
 
 use Kavvel\Core\Catalogue\Load;
 use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Site\SpotKind;
 
 /** What a client may want to be able to do in a room, or to know of it. */
 enum WantedFunction: string
@@ -30,6 +31,7 @@ enum WantedFunction: string
     case Key = 'key';
     case Panel = 'panel';
     case Appliance = 'appliance';
+    case Watch = 'watch';
 
     /** The head of its column. */
     public function title(): string
@@ -54,7 +56,8 @@ enum WantedFunction: string
             self::Siren => 'Siren',
             self::Key => 'Key on the wall',
             self::Panel => 'Panel',
-            self::Appliance => 'Machines',
+            self::Appliance => 'Switch a machine',
+            self::Watch => 'Watch a machine',
         };
     }
 
@@ -82,6 +85,7 @@ enum WantedFunction: string
             self::Key => 'press a key on the wall',
             self::Panel => 'see it all on a panel',
             self::Appliance => 'switch a machine',
+            self::Watch => 'keep an eye on a machine',
         };
     }
 
@@ -91,7 +95,7 @@ enum WantedFunction: string
             self::SwitchLight, self::DimLight, self::ColourLight, self::SwitchSocket, self::Meter => WantGroup::Light,
             self::Cover, self::Heat, self::Temperature, self::Humidity, self::Air, self::Presence => WantGroup::Comfort,
             self::Opened, self::Lock, self::Ring, self::Leak, self::Smoke, self::Siren => WantGroup::Doors,
-            self::Key, self::Panel, self::Appliance => WantGroup::Control,
+            self::Key, self::Panel, self::Appliance, self::Watch => WantGroup::Control,
         };
     }
 
@@ -130,7 +134,14 @@ enum WantedFunction: string
             self::Key => $profile->can('button') && ! $profile->can('camera'),
             self::Panel => $profile->can('display'),
             self::Appliance => $profile->load === Load::Appliance && $profile->can('on-off'),
+            self::Watch => $profile->spot === SpotKind::Appliance && $profile->load === null,
         };
+    }
+
+    /** Whether the catalogue can say what it takes; else it is decided by the machine that is there. */
+    public function canBeSuggested(): bool
+    {
+        return $this !== self::Appliance && $this !== self::Watch;
     }
 
     /** @return list<self> what a device of this kind does */

@@ -6,6 +6,7 @@ namespace Kavvel\Core\Wants;
 
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Floorplan\Plan;
+use Kavvel\Core\Floorplan\Thing;
 use Kavvel\Core\Site\SpotKind;
 use Kavvel\Core\Siting\RoomOpening;
 use Kavvel\Core\Siting\RoomSpots;
@@ -37,34 +38,35 @@ final readonly class WantsCheck
         $this->inUse = $inUse;
     }
 
-    /** @param list<Want> $wants */
-    public function of(array $wants): WantsReport
+    /**
+     * @param  list<Want>  $wants
+     * @param  list<string>  $leftOut  keys of demands that nobody is to be asked about again
+     */
+    public function of(array $wants, array $leftOut = []): WantsReport
     {
-        $suggestions = $unmet = $served = $open = [];
+        $standings = $suggestions = $unmet = [];
         foreach ($this->byRoom($wants) as $room => $functions) {
             $room = (string) $room;
             $spots = RoomSpots::of($this->plan, $room);
-            $demands = RoomDemands::of($spots, $functions, $this->devicesIn($room));
+            $demands = RoomDemands::of($spots, $functions, $this->devicesIn($room), $leftOut);
             foreach ($functions as $function) {
-                $served[WantsReport::of($room, $function)] = $demands->served[$function->value];
+                $standings[WantsReport::cell($room, $function)] = $demands->standing($room, $function);
             }
             foreach ($demands->placeless as $function) {
                 $unmet[] = new UnmetWant($room, $function, "There is no {$function->anchor()->missing()} on the plan.");
-            }
-            foreach ($demands->open as $demand) {
-                $cell = WantsReport::of($room, $demand->function);
-                $open[$cell] = ($open[$cell] ?? 0) + 1;
             }
             foreach (array_chunk($demands->open, self::AT_ONCE) as $some) {
                 [$more, $never] = $this->suggest($spots, $some);
                 array_push($suggestions, ...$more);
                 foreach ($never as $function) {
-                    $unmet[] = new UnmetWant($room, $function, 'Nothing in the catalogue does it.');
+                    $unmet[] = new UnmetWant($room, $function, $function->canBeSuggested()
+                        ? 'Nothing in the catalogue does it.'
+                        : 'Put the machine itself on the plan: by what it is reached decides the rest.');
                 }
             }
         }
 
-        return new WantsReport($suggestions, $unmet, $served, $open, $wants === [] ? [] : $this->unasked($wants));
+        return new WantsReport($standings, $suggestions, $unmet, $wants === [] ? [] : $this->unasked($wants));
     }
 
     /**
@@ -97,7 +99,7 @@ final readonly class WantsCheck
     {
         $never = [];
         foreach ($demands as $demand) {
-            if (array_filter($this->catalogue, $demand->function->isServedBy(...)) === []) {
+            if (! $demand->function->canBeSuggested() || array_filter($this->catalogue, $demand->isServedBy(...)) === []) {
                 $never[$demand->function->value] = $demand->function;
             }
         }
@@ -107,16 +109,27 @@ final readonly class WantsCheck
         $chosen = FewestDevices::of(count($demands), $candidates);
         usort($chosen, static fn (Candidate $a, Candidate $b): int => ($a->mask & -$a->mask) <=> ($b->mask & -$b->mask));
 
-        return [array_map(fn (Candidate $one): Suggestion => new Suggestion(
-            "{$spots->room->key} {$one->id()}",
-            $spots->room->key,
-            $one->profile,
-            $one->spot,
-            $one->functions,
-            $advice->reason($one, $candidates),
-            $advice->cautions($one),
-            $this->reach->bestDb($one->profile, $one->spot),
-        ), $chosen), array_values($never)];
+        $suggestions = [];
+        $plan = $this->plan;
+        foreach ($chosen as $one) {
+            $spot = $one->opening === null ? RoomSpots::of($plan, $spots->room->key)->at($one->profile->spot) : $one->spot;
+            $plan = $plan->withThing(new Thing('slots', "new {$one->id()}", '', $spots->room->key, [
+                $spot->place->x, $spot->place->y, $spot->place->z,
+            ]));
+            $suggestions[] = new Suggestion(
+                "{$spots->room->key} {$one->id()}",
+                $spots->room->key,
+                $one->profile,
+                $spot,
+                $one->functions(),
+                $advice->reason($one, $candidates),
+                $advice->cautions($one),
+                $this->reach->bestDb($one->profile, $spot),
+                array_map(static fn (Demand $demand): string => $demand->key($spots->room->key), $one->demands),
+            );
+        }
+
+        return [$suggestions, array_values($never)];
     }
 
     /**
@@ -135,9 +148,9 @@ final readonly class WantsCheck
         foreach ($places as $at => $opening) {
             foreach ($this->catalogue as $profile) {
                 $served = array_filter($demands, static fn (Demand $one): bool => ($one->opening === null || $one->at() === $at)
-                    && $one->function->isServedBy($profile));
+                    && $one->isServedBy($profile));
                 if (array_filter($served, static fn (Demand $one): bool => $one->at() === $at) !== []) {
-                    $candidates[] = $this->candidate($spots, (string) $at, $opening, $profile, $served);
+                    $candidates[] = $this->candidate($spots, $opening, $profile, $served);
                 }
             }
         }
@@ -146,23 +159,22 @@ final readonly class WantsCheck
     }
 
     /** @param array<int, Demand> $served by number */
-    private function candidate(RoomSpots $spots, string $at, ?RoomOpening $opening, Profile $profile, array $served): Candidate
+    private function candidate(RoomSpots $spots, ?RoomOpening $opening, Profile $profile, array $served): Candidate
     {
         $spot = $opening === null ? $spots->at($profile->spot) : $spots->atOpening(self::frame($profile, $opening), $opening);
 
-        $functions = array_values(array_map(static fn (Demand $one): WantedFunction => $one->function, $served));
 
         return new Candidate(
-            $at,
+            $opening,
             $profile,
             $spot,
             array_sum(array_map(static fn (int $number): int => 1 << $number, array_keys($served))),
-            $functions,
+            array_values($served),
             Drawbacks::of(
                 $profile,
                 $this->reach->isSpoken($profile),
                 $this->reach->isAccepted($profile, $spot),
-                count(WantedFunction::servedBy($profile)) - count($functions),
+                count(WantedFunction::servedBy($profile)) - count($served),
                 $this->inUse,
             ),
         );

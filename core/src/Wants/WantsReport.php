@@ -8,38 +8,30 @@ namespace Kavvel\Core\Wants;
 final readonly class WantsReport
 {
     /**
+     * @param  array<string, WantStanding>  $standings  of all that is wanted, by room and function
      * @param  list<Suggestion>  $suggestions
      * @param  list<UnmetWant>  $unmet
-     * @param  array<string, list<string>>  $served  slots by "room function", of every function that is wanted
-     * @param  array<string, int>  $open  how many devices are missing, by "room function"
      * @param  list<string>  $unasked  slots that no want asks for
      */
     public function __construct(
-        public array $suggestions,
-        public array $unmet,
-        public array $served,
-        public array $open,
-        public array $unasked,
+        public array $standings = [],
+        public array $suggestions = [],
+        public array $unmet = [],
+        public array $unasked = [],
     ) {}
 
-    public static function of(string $room, WantedFunction $function): string
+    public function standing(string $room, WantedFunction $function): ?WantStanding
+    {
+        return $this->standings[self::cell($room, $function)] ?? null;
+    }
+
+    public static function cell(string $room, WantedFunction $function): string
     {
         return "{$room} {$function->value}";
     }
 
-    public function isServed(string $room, WantedFunction $function): bool
-    {
-        $cell = self::of($room, $function);
-
-        return ($this->served[$cell] ?? []) !== [] && ($this->open[$cell] ?? 0) === 0;
-    }
-
-    /** How many wanted functions of a room are served whole. */
     public function countServed(): int
     {
-        return count(array_filter(
-            array_keys($this->served),
-            fn (string $cell): bool => $this->served[$cell] !== [] && ($this->open[$cell] ?? 0) === 0,
-        ));
+        return count(array_filter($this->standings, static fn (WantStanding $one): bool => $one->isServed()));
     }
 }

@@ -73,7 +73,7 @@ final class JobFileTest extends TestCase
 
         return [
             'another format' => [$set('format', 'something'), 'unknown-value', '$.format'],
-            'a later version' => [$set('version', 4), 'out-of-range', '$.version'],
+            'a later version' => [$set('version', 5), 'out-of-range', '$.version'],
             'no slots' => [$drop('slots'), 'missing', '$.slots'],
             'no walls' => [$drop('walls'), 'missing', '$.walls'],
             'a date that is none' => [$set('asOf', '20 November'), 'out-of-range', '$.asOf'],
@@ -85,6 +85,21 @@ final class JobFileTest extends TestCase
             'a wall of cheese' => [$set('walls.0.layers.0.material', 'cheese'), 'unknown-material', '$.walls[0].layers[0].material'],
             'a door wider than its wall' => [$set('walls.2.openings.0.width', 99), 'out-of-range', '$.walls[2].openings[0]'],
             'a wall without height' => [$set('walls.0.height', 0), 'out-of-range', '$.walls[0].height'],
+            'a want in no room' => [
+                $set('wants', [['room' => 'cellar', 'function' => 'leak', 'by' => 'everyone', 'from' => 'hub']]),
+                'unknown-id', '$.wants[0].room',
+            ],
+            'a want for nothing' => [
+                $set('wants', [['room' => 'great', 'function' => 'fly', 'by' => 'everyone', 'from' => 'hub']]),
+                'unknown-value', '$.wants[0].function',
+            ],
+            'a want twice' => [
+                $set('wants', array_fill(0, 2, ['room' => 'great', 'function' => 'leak', 'by' => 'everyone', 'from' => 'hub'])),
+                'duplicate-id', '$.wants[1]',
+            ],
+            'a plug of which nobody knows whether it stays on' => [
+                $set('slots.0.load', ['what' => 'saw', 'heats' => false]), 'missing', '$.slots[0].load.staysOn',
+            ],
             'a slot in no room' => [$set('slots.0.room', 'cellar'), 'unknown-id', '$.slots[0].room'],
             'a slot without profile' => [$set('slots.2.profile', 'none'), 'unknown-id', '$.slots[2].profile'],
             'a slot at no place' => [$set('slots.0.position', [1, 2]), 'bad-type', '$.slots[0].position'],
@@ -149,7 +164,7 @@ final class JobFileTest extends TestCase
         ];
         $refused = 0;
         foreach (self::paths($data) as $number => $path) {
-            foreach ([1, 2] as $version) {
+            foreach ([1, 2, 4] as $version) {
                 $broken = [...$data, 'version' => $version];
                 $at = &$broken;
                 foreach ($path as $key) {
@@ -200,7 +215,8 @@ final class JobFileTest extends TestCase
         );
         $data = JobFile::parse((string) json_encode($first))->data;
 
-        self::assertSame(3, $data['version']);
+        self::assertSame(4, $data['version']);
+        self::assertSame([], $data['heardNetworks']);
         self::assertSame(['seen', null, null], array_column($data['attempts'], 'light'));
         self::assertArrayNotHasKey('sawLight', $data['attempts'][0]);
         self::assertSame($second['meshReadings'] ?? [], $data['meshReadings']);

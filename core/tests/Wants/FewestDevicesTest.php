@@ -109,7 +109,7 @@ final class FewestDevicesTest extends TestCase
         $profile = Shelf::profile($key, ['capabilities' => ['temperature'], 'stateless' => $stateless]);
 
         return new Candidate(
-            'room',
+            null,
             $profile,
             new Spot(SpotKind::Wall, 'wall', new Vec3(0, 0, 0)),
             $mask,

@@ -6,6 +6,7 @@ namespace Kavvel\Core\Tests\Wants;
 
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Site\SpotKind;
 use Kavvel\Core\Site\Vec3;
 use Kavvel\Core\Siting\RoomSpots;
 use Kavvel\Core\Siting\Spot;
@@ -56,9 +57,10 @@ final class WantsCheckTest extends TestCase
         $report = self::check([$contact], 'kitchen opened');
 
         self::assertSame(['contact window 1'], self::told($report));
-        self::assertSame(['kitchen-contact'], $report->served['kitchen opened']);
-        self::assertSame(1, $report->open['kitchen opened']);
-        self::assertFalse($report->isServed('kitchen', WantedFunction::Opened), 'one of two');
+        $standing = $report->standing('kitchen', WantedFunction::Opened);
+        self::assertSame(['kitchen-contact'], $standing?->slots);
+        self::assertSame(1, $standing->missing);
+        self::assertFalse($standing->isServed(), 'one of two');
         self::assertSame(0, $report->countServed());
     }
 
@@ -68,8 +70,8 @@ final class WantsCheckTest extends TestCase
 
         self::assertSame([], $report->suggestions);
         self::assertSame(2, $report->countServed());
-        self::assertTrue($report->isServed('kitchen', WantedFunction::DimLight));
-        self::assertFalse($report->isServed('hall', WantedFunction::DimLight), 'nobody asked');
+        self::assertTrue($report->standing('kitchen', WantedFunction::DimLight)?->isServed());
+        self::assertNull($report->standing('hall', WantedFunction::DimLight), 'nobody asked');
         self::assertSame([], $report->unasked);
     }
 
@@ -103,10 +105,34 @@ final class WantsCheckTest extends TestCase
 
     public function test_what_tells_no_state_says_so_before_it_is_bought(): void
     {
-        [$heater] = self::check([], 'kitchen appliance')->suggestions;
+        $awning = Shelf::profile('awning', ['protocol' => 'rf', 'power' => 'mains', 'capabilities' => ['cover']]);
+        $check = new WantsCheck(RoomSpotsTest::house(), [$awning], [], self::reach(null, []));
+        [$one] = $check->of([self::want('kitchen cover')])->suggestions;
 
-        self::assertSame('heater', $heater->profile->key);
-        self::assertStringContainsString('It tells no state', $heater->cautions[0]);
+        self::assertStringContainsString('It tells no state', $one->cautions[0]);
+    }
+
+    public function test_what_a_machine_takes_is_decided_by_the_machine(): void
+    {
+        $report = self::check([], 'kitchen appliance', 'kitchen watch');
+        self::assertSame([], $report->suggestions, 'the catalogue has a heater, and nobody asked for one');
+        self::assertSame([WantedFunction::Appliance, WantedFunction::Watch], array_column($report->unmet, 'function'));
+        self::assertStringStartsWith('Put the machine itself on the plan', $report->unmet[0]->because);
+
+        $there = self::check([self::device('heater', 'kitchen')], 'kitchen appliance');
+        self::assertSame([[], 1], [$there->unmet, $there->countServed()]);
+    }
+
+    public function test_what_is_left_out_is_not_asked_about_again(): void
+    {
+        $wants = [self::want('kitchen opened'), self::want('kitchen temperature')];
+        $first = self::checkAll([], $wants);
+        $leftOut = $first->suggestions[0]->demands;
+        $second = (new WantsCheck(RoomSpotsTest::house(), Shelf::usual(), [], self::reach(null, [])))->of($wants, $leftOut);
+
+        self::assertSame(['contact window 1', 'contact window 2', 'thermometer wall'], self::told($first));
+        self::assertSame(['contact window 2', 'thermometer wall'], self::told($second));
+        self::assertSame(1, $second->standing('kitchen', WantedFunction::Opened)?->missing);
     }
 
     public function test_of_two_protocols_the_one_that_is_spoken_then_the_one_that_reaches_there(): void
@@ -120,7 +146,7 @@ final class WantsCheckTest extends TestCase
 
         $spoken = $at(self::reach([Protocol::Zigbee], ['thread' => 30.0, 'zigbee' => 4.0]));
         self::assertSame('z', $spoken->profile->key, 'a radio that nobody has is worse than a relay to plan');
-        self::assertSame('Zigbee is spoken here; nothing of this job speaks Thread.', $spoken->reason);
+        self::assertSame('It speaks Zigbee, as the job does; Thread contact (Thread) would be the first of its kind.', $spoken->reason);
         self::assertSame('Forecast there: 4 dB. It needs a relay on the way.', $spoken->cautions[0]);
 
         $reached = $at(self::reach(null, ['thread' => 9.0, 'zigbee' => 25.0]));
@@ -129,7 +155,7 @@ final class WantsCheckTest extends TestCase
 
         $alike = $at(self::reach(null, ['thread' => 19.0, 'zigbee' => 25.0]));
         self::assertSame(['a', 'Zigbee contact (Zigbee) would do as well.'], [$alike->profile->key, $alike->reason]);
-        self::assertSame('Nothing of this job speaks Thread yet.', $at(self::reach([], []))->cautions[0]);
+        self::assertSame('Thread is new to this job: it needs a hub that speaks it.', $at(self::reach([], []))->cautions[0]);
     }
 
     public function test_a_protocol_and_a_model_that_the_job_has_go_before_new_ones(): void
@@ -144,7 +170,7 @@ final class WantsCheckTest extends TestCase
 
         self::assertSame('z', $report->suggestions[0]->profile->key);
         self::assertSame(
-            'One device of the job speaks Zigbee; none speaks Thread.',
+            'One device of the job speaks Zigbee; Thread contact (Thread) would be the first of its kind.',
             $report->suggestions[0]->reason,
             'it is held against another protocol, where there is one',
         );
@@ -160,20 +186,34 @@ final class WantsCheckTest extends TestCase
         self::assertSame(['warm door'], self::told($report));
     }
 
+    public function test_what_is_made_for_doors_goes_on_no_window(): void
+    {
+        $report = (new WantsCheck(RoomSpotsTest::house(), [
+            Shelf::profile('a', ['name' => 'Door contact', 'capabilities' => ['contact'], 'spot' => 'door']),
+        ], [], self::reach(null, [])))->of([self::want('hall opened'), self::want('kitchen opened')]);
+
+        self::assertSame(['a door'], self::told($report));
+        self::assertEquals([new UnmetWant('kitchen', WantedFunction::Opened, 'Nothing in the catalogue does it.')], $report->unmet);
+    }
+
     public function test_a_place_is_said_once_in_a_title(): void
     {
-        $names = array_map(static fn (string $name): string => (new Suggestion(
+        $title = static fn (string $name, SpotKind $kind): string => (new Suggestion(
             'id',
             'kitchen',
             Shelf::profile('one', ['name' => $name]),
-            RoomSpots::of(RoomSpotsTest::house(), 'kitchen')->at(Shelf::profile('one', [])->spot),
+            RoomSpots::of(RoomSpotsTest::house(), 'kitchen')->at($kind),
             [],
             '',
             [],
             null,
-        ))->what(), ['Window contact', 'Motion sensor', 'Wall', 'Radiator valve']);
+        ))->title();
 
-        self::assertSame(['contact', 'motion sensor', 'wall', 'valve'], $names);
+        self::assertSame('window contact', $title('Window contact', SpotKind::Window));
+        self::assertSame('corner motion sensor', $title('Motion sensor', SpotKind::Corner));
+        self::assertSame('wall climate sensor', $title('Room climate sensor', SpotKind::Wall));
+        self::assertSame('doorbell', $title('Doorbell', SpotKind::Latch));
+        self::assertSame('radiator valve', $title('Radiator valve', SpotKind::Radiator));
     }
 
     /** Accepting one by one, in any order, ends where accepting all at once ends: with nothing left to suggest. */

@@ -15,6 +15,7 @@
 <p class="note danger">{{ $finding->text }}</p>
 @endforeach
 @include('slots.node')
+@include('slots.load')
 @include('slots.by-hand')
 @include('slots.ladder')
 @if ($card->profile->caution !== '')

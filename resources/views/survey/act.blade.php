@@ -17,6 +17,12 @@
     <div class="thumb"><button class="big" id="big" data-move="question-{{ $question->key }}" data-key="n">Note the answer</button></div>
 </x-form>
 @endif
+@elseif ($kind === SurveyMove::Suggest || $kind === SurveyMove::Want && $mayWork)
+<div class="thumb"><a class="big" id="big" data-move="{{ $kind->value }}" data-key="n"
+    href="{{ $bench->url(['lens' => 'wants']) }}">{{ $kind === SurveyMove::Want ? 'Note the wants' : 'See them' }}</a></div>
+@elseif ($kind === SurveyMove::Feed)
+<div class="thumb"><a class="big" id="big" data-move="feed-{{ $loads[0]->key() }}" data-key="n"
+    href="{{ $bench->url(['slot' => $loads[0]->key(), 'storey' => null]) }}" data-opens-slot>Write it down</a></div>
 @elseif ($kind === SurveyMove::Plan && $mayWork)
 <div class="thumb"><a class="big" id="big" data-move="plan" data-key="n"
     href="{{ route('jobs.forms.add-slot', [$job, 'storey' => $bench->storey]) }}" hx-boost="false"

@@ -11,9 +11,22 @@
             <h2>Ask {{ $question->owner }}</h2>
             <p class="why">{{ $question->text }}</p>
             @break
+        @case(SurveyMove::Suggest)
+            <h2>{{ $suggestions === 1 ? 'Plan one device' : "Plan {$suggestions} devices" }}</h2>
+            <p class="why">What is wanted asks for {{ $suggestions === 1 ? 'it' : 'them' }}, and nothing on the plan does it.</p>
+            @break
+        @case(SurveyMove::Want)
+            <h2>Ask what is wanted</h2>
+            <p class="why">The rooms are drawn. What the client wants to do in them decides which devices it takes.</p>
+            @break
+        @case(SurveyMove::Feed)
+            <h2>What does the {{ $loads[0]->called }} feed?</h2>
+            <p class="why">Nobody has said what is plugged in there, {{ mb_strtolower($loads[0]->room) }}: whether it may be switched at
+                all follows from it.</p>
+            @break
         @case(SurveyMove::Plan)
             <h2>Plan the first device</h2>
-            <p class="why">The rooms are drawn, and nothing is planned in them yet.</p>
+            <p class="why">What is wanted is noted, and nothing is planned yet.</p>
             @break
         @case(SurveyMove::Hub)
             <h2>Put a hub on the plan</h2>

@@ -1,0 +1,34 @@
+// A grid of buttons: arrow keys go from cell to cell, and a page that comes in place of another stays where it was scrolled to.
+const ACROSS = { ArrowLeft: -1, ArrowRight: 1 };
+const DOWN = { ArrowUp: -1, ArrowDown: 1 };
+
+const beside = (cell, key) => {
+    const row = cell.closest('tr');
+    const column = [...row.cells].indexOf(cell.closest('td'));
+    if (key in ACROSS) return row.cells[column + ACROSS[key]];
+    const rows = [...cell.closest('table').querySelectorAll('tr')].filter((one) => one.querySelector('button'));
+    return rows[rows.indexOf(row) + DOWN[key]]?.cells[column];
+};
+
+export function followGrids() {
+    document.addEventListener('keydown', (event) => {
+        const cell = event.target.closest?.('[data-grid-keys] td button');
+        if (!cell || !(event.key in ACROSS || event.key in DOWN)) return;
+        event.preventDefault();
+        beside(cell, event.key)?.querySelector('button')?.focus();
+    });
+    // Who has taken another pen writes nothing with the old one.
+    const held = (isHeld) => document.querySelectorAll('[data-grid-keys]').forEach((grid) => { grid.inert = isHeld; });
+    document.addEventListener('htmx:beforeRequest', (event) => {
+        if (event.target.closest('[data-pen]')) held(true);
+    });
+    document.addEventListener('htmx:afterRequest', () => held(false));
+    let kept = {};
+    document.addEventListener('htmx:beforeSwap', () => {
+        const places = [...document.querySelectorAll('[data-keeps-scroll]')].map((one) => [one.id, [one.scrollLeft, one.scrollTop]]);
+        kept = Object.fromEntries(places);
+    });
+    document.addEventListener('htmx:afterSwap', () => {
+        for (const [id, [left, top]] of Object.entries(kept)) document.getElementById(id)?.scrollTo(left, top);
+    });
+}
