@@ -94,6 +94,18 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/suggested-slots', [Survey\SuggestedSlotController::class, 'store'])->name('suggested-slots.store');
             Route::delete('/suggested-slots', [Survey\SuggestedSlotController::class, 'destroy'])->name('suggested-slots.destroy');
             Route::put('/suggested-slots', [Survey\SuggestedSlotController::class, 'restore'])->name('suggested-slots.restore');
+            Route::post('/circuits', [Survey\CircuitController::class, 'store'])->name('circuits.store');
+            Route::put('/circuits/{circuit}', [Survey\CircuitController::class, 'update'])->name('circuits.update');
+            Route::delete('/circuits/{circuit}', [Survey\CircuitController::class, 'destroy'])->name('circuits.destroy');
+            Route::post('/circuits/{circuit}/lamps', [Survey\LampsController::class, 'store'])->name('circuits.lamps.store');
+            Route::delete('/circuits/{circuit}/lamps', [Survey\LampsController::class, 'destroy'])->name('circuits.lamps.destroy');
+            Route::put('/circuits/{circuit}/choice', [Survey\CircuitChoiceController::class, 'update'])->name('circuits.choice.update');
+            Route::put('/circuits/{circuit}/dark-doors', [Survey\DarkDoorController::class, 'update'])->name('circuits.dark-doors.update');
+            Route::post('/key-uses', [Survey\KeyUseController::class, 'store'])->name('key-uses.store');
+            Route::delete('/key-uses/{keyUse:id}', [Survey\KeyUseController::class, 'destroy'])->name('key-uses.destroy');
+            Route::put('/rooms/{room:key}/heating', [Survey\RoomHeatingController::class, 'update'])->name('rooms.heating.update');
+            Route::put('/prices', [Survey\PricesController::class, 'update'])->name('prices.update');
+            Route::put('/slots/{slot}/remote', [Survey\RemoteController::class, 'update'])->name('slots.remote.update');
             Route::put('/slots/{slot}/load', [Survey\PlugLoadController::class, 'update'])->name('slots.load.update');
             Route::post('/slots', [Survey\SlotController::class, 'store'])->name('slots.store');
             Route::put('/slots/{slot}', [Survey\SlotController::class, 'update'])->name('slots.update');

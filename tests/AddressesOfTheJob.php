@@ -36,6 +36,10 @@ trait AddressesOfTheJob
         $with['heardNetwork'] = $job->heardNetworks()->create([
             'key' => 'heard-1', 'name' => 'Gull', 'channel' => 1, 'width_mhz' => 20, 'rssi_dbm' => -60, 'busy' => 0.5, 'heard_at' => now(),
         ])->key;
+        $circuit = $job->circuits()->firstOrFail();
+        $with['circuit'] = $circuit->key;
+        $with['room'] = (string) $job->rooms()->value('key');
+        $with['keyUse'] = (string) $job->keyUses()->value('id');
         $addresses = [];
         foreach (Router::getRoutes()->getRoutes() as $route) {
             if (! str_starts_with($route->uri(), 'jobs/{job}')) {

@@ -8,7 +8,7 @@ use App\Models\Concerns\BelongsToJob;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * A device that wants ask for, and that the client does without.
+ * What a client does without: a device that wants ask for, or a switch at a door.
  *
  * @property int $id
  * @property int $company_id
@@ -19,9 +19,17 @@ final class LeftOut extends Model
 {
     use BelongsToJob;
 
+    /** Begins what is left out of the control of light */
+    public const DARK = 'dark';
+
     public $timestamps = false;
 
     protected $table = 'left_out';
 
     protected $guarded = [];
+
+    public static function dark(string $circuit, string $room, string $opening): string
+    {
+        return self::DARK." {$circuit} {$room} {$opening}";
+    }
 }

@@ -40,6 +40,7 @@ use Kavvel\Core\Protocol\Region;
  * @property float|null $latitude
  * @property float|null $longitude
  * @property string|null $mains
+ * @property array<string, float>|null $prices  what things cost on this job
  * @property Carbon $as_of
  * @property Carbon|null $archived_at
  * @property-read Collection<int, Storey> $storeys
@@ -51,6 +52,9 @@ use Kavvel\Core\Protocol\Region;
  * @property-read Collection<int, HeardNetwork> $heardNetworks
  * @property-read Collection<int, Want> $wants
  * @property-read Collection<int, LeftOut> $leftOut
+ * @property-read Collection<int, Circuit> $circuits
+ * @property-read Collection<int, KeyUse> $keyUses
+ * @property-read Collection<int, RoomHeating> $roomHeatings
  * @property-read Collection<int, Network> $networks
  * @property-read Collection<int, Underlay> $underlays
  * @property-read Collection<int, Gateway> $gateways
@@ -157,6 +161,24 @@ final class SiteJob extends Model
         return $this->hasMany(LeftOut::class);
     }
 
+    /** @return HasMany<Circuit, $this> */
+    public function circuits(): HasMany
+    {
+        return $this->hasMany(Circuit::class);
+    }
+
+    /** @return HasMany<KeyUse, $this> */
+    public function keyUses(): HasMany
+    {
+        return $this->hasMany(KeyUse::class);
+    }
+
+    /** @return HasMany<RoomHeating, $this> */
+    public function roomHeatings(): HasMany
+    {
+        return $this->hasMany(RoomHeating::class);
+    }
+
     /** @return HasMany<PlanEdit, $this> */
     public function planEdits(): HasMany
     {
@@ -261,6 +283,6 @@ final class SiteJob extends Model
 
     protected function casts(): array
     {
-        return ['as_of' => 'date', 'region' => Region::class, 'archived_at' => 'datetime'];
+        return ['as_of' => 'date', 'region' => Region::class, 'archived_at' => 'datetime', 'prices' => 'array'];
     }
 }

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Pairing\RemoteTest;
 use Kavvel\Core\Wants\PlugLoad;
 
 /**
@@ -40,6 +41,8 @@ use Kavvel\Core\Wants\PlugLoad;
  * @property float|null $load_watts
  * @property bool|null $load_stays_on
  * @property bool|null $load_heats
+ * @property bool|null $remote_works_away
+ * @property bool|null $remote_toggles
  * @property Carbon|null $named_at
  * @property-read Room $room
  * @property-read Point|null $point
@@ -77,6 +80,12 @@ final class Slot extends Model
         return $this->load_what === null
             ? null
             : new PlugLoad($this->load_what, $this->load_watts, $this->load_stays_on ?? false, $this->load_heats ?? false);
+    }
+
+    /** How its own remote was found to work; null: nobody has tried. */
+    public function remoteTest(): ?RemoteTest
+    {
+        return $this->remote_works_away === null ? null : new RemoteTest($this->remote_works_away, $this->remote_toggles ?? false);
     }
 
     /** @return BelongsTo<Room, $this> */
@@ -135,6 +144,9 @@ final class Slot extends Model
 
     protected function casts(): array
     {
-        return ['named_at' => 'datetime', 'load_stays_on' => 'boolean', 'load_heats' => 'boolean'];
+        return [
+            'named_at' => 'datetime', 'load_stays_on' => 'boolean', 'load_heats' => 'boolean', 'remote_works_away' => 'boolean',
+            'remote_toggles' => 'boolean',
+        ];
     }
 }

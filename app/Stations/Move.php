@@ -18,6 +18,7 @@ final readonly class Move
      * @param  Middle|null  $middle  what stands in the middle; null: the plan with its slots
      * @param  array<string, string>  $lenses  what the middle may show, titles by word; none: there is no choice
      * @param  string|null  $chosenLens  which of them it shows
+     * @param  SubLenses|null  $within  what may be shown under that key
      */
     public function __construct(
         public string $view,
@@ -29,5 +30,6 @@ final readonly class Move
         public ?Middle $middle = null,
         public array $lenses = [],
         public ?string $chosenLens = null,
+        public ?SubLenses $within = null,
     ) {}
 }

@@ -15,7 +15,7 @@ final class ArchitectureTest
     private const CORE_FLOORS = [
         ['Input', 'Daylight'], ['Protocol'], ['Site', 'Naming', 'Survey'], ['Cabling', 'Floorplan', 'Radio'],
         ['Catalogue', 'Mesh', 'Siting'],
-        ['Coverage', 'Handover', 'Pairing', 'Proving'],
+        ['Circuits', 'Coverage', 'Handover', 'Heating', 'Pairing', 'Proving'],
         ['Wants'], ['JobFile'], ['Cli'],
     ];
 

@@ -32,6 +32,9 @@ final readonly class Slots extends Section
             'node' => $one->node?->address,
             'name' => $one->name,
             'namedAt' => self::time($one->named_at),
+            'remote' => $one->remote_works_away === null ? null : [
+                'worksAway' => $one->remote_works_away, 'toggles' => $one->remote_toggles,
+            ],
             'load' => $one->load_what === null ? null : [
                 'what' => $one->load_what, 'watts' => $one->load_watts, 'staysOn' => $one->load_stays_on, 'heats' => $one->load_heats,
             ],
@@ -56,6 +59,8 @@ final readonly class Slots extends Section
                 'note' => $row['note'] ?? null,
                 'name' => $row['name'] ?? null,
                 'named_at' => $reading->time($row['namedAt'] ?? null),
+                'remote_works_away' => $row['remote']['worksAway'] ?? null,
+                'remote_toggles' => $row['remote']['toggles'] ?? null,
                 'load_what' => $row['load']['what'] ?? null,
                 'load_watts' => $row['load']['watts'] ?? null,
                 'load_stays_on' => $row['load']['staysOn'] ?? null,

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Stations\Survey;
 
-/** What the survey may have in the middle. */
+use App\Stations\SubLenses;
+
+/** What the survey may have in the middle. Some lenses stand within another: they share its key in the first row. */
 enum SurveyLens: string
 {
     case Devices = 'devices';
@@ -12,15 +14,43 @@ enum SurveyLens: string
     case Wants = 'wants';
     case Radio = 'radio';
     case Channels = 'channels';
+    case Circuits = 'circuits';
+    case Control = 'control';
+    case Heating = 'heating';
 
-    public function title(): string
+    /** The key in the first row that leads here. */
+    public function main(): self
     {
-        return ucfirst($this->value);
+        return match ($this) {
+            self::Channels => self::Radio,
+            self::Control, self::Heating => self::Circuits,
+            default => $this,
+        };
     }
 
-    /** @return array<string, string> titles by word */
+    /** @return array<string, string> titles of the first row, by word */
     public static function titles(): array
     {
-        return array_column(array_map(static fn (self $lens): array => [$lens->value, $lens->title()], self::cases()), 1, 0);
+        $titles = [];
+        foreach (self::cases() as $lens) {
+            if ($lens->main() === $lens) {
+                $titles[$lens->value] = $lens === self::Circuits ? 'Wiring' : ucfirst($lens->value);
+            }
+        }
+
+        return $titles;
+    }
+
+    /** What stands under the same key; none where it stands alone. */
+    public function within(): ?SubLenses
+    {
+        $titles = [];
+        foreach (self::cases() as $lens) {
+            if ($lens->main() === $this->main()) {
+                $titles[$lens->value] = $lens === self::Radio ? 'Forecast' : ucfirst($lens->value);
+            }
+        }
+
+        return count($titles) > 1 ? new SubLenses($titles, $this->value) : null;
     }
 }

@@ -23,6 +23,9 @@ use App\Stations\Survey\Radio\RadioLens;
 use App\Stations\Survey\Rooms\RoomsLens;
 use App\Stations\Survey\Wants\WantsLens;
 use App\Stations\Survey\Wants\WantsSheet;
+use App\Stations\Survey\Wiring\CircuitsLens;
+use App\Stations\Survey\Wiring\ControlLens;
+use App\Stations\Survey\Wiring\HeatingLens;
 use Kavvel\Core\Radio\Margin;
 use Kavvel\Core\Survey\SurveyMove;
 use Kavvel\Core\Survey\SurveyState;
@@ -35,6 +38,9 @@ final readonly class SurveyStation implements DrawsAlone, Station
         private RadioLens $radio,
         private ChannelsLens $channels,
         private WantsLens $wants,
+        private CircuitsLens $circuits,
+        private ControlLens $control,
+        private HeatingLens $heating,
         private PlanStore $plans,
     ) {}
 
@@ -70,15 +76,26 @@ final readonly class SurveyStation implements DrawsAlone, Station
         if ($alone !== null) {
             return $alone;
         }
-        if ($asked->lens === SurveyLens::Radio->value && $asked->slot === null) {
-            return $this->radio->move($sheet, $asked);
-        }
-        if ($asked->lens === SurveyLens::Wants->value && $asked->slot === null) {
-            return $this->wants->move($sheet, $asked);
-        }
-        if ($asked->lens === SurveyLens::Channels->value && $asked->slot === null) {
-            return $this->channels->move($sheet, $asked);
-        }
+        $lens = $asked->slot === null ? SurveyLens::tryFrom((string) $asked->lens) : null;
+
+        return match ($lens) {
+            SurveyLens::Wants => $this->wants->move($sheet, $asked),
+            SurveyLens::Radio => $this->radio->move($sheet, $asked),
+            SurveyLens::Channels => $this->channels->move($sheet, $asked),
+            SurveyLens::Circuits => $this->circuits->move($sheet, $asked),
+            SurveyLens::Control => $this->control->move($sheet, $asked),
+            SurveyLens::Heating => $this->heating->move($sheet, $asked),
+            default => $this->devices($sheet, $counts, $asked),
+        };
+    }
+
+    public function alone(SiteJob $job, Asked $asked): ?Move
+    {
+        return $asked->lens === SurveyLens::Rooms->value && $asked->slot === null ? $this->rooms->move($job, $asked) : null;
+    }
+
+    private function devices(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
+    {
         $findings = OpenFindings::of($sheet);
         $weak = $this->weak($sheet);
         $wants = WantsSheet::of($sheet, $this->plans);
@@ -119,11 +136,6 @@ final readonly class SurveyStation implements DrawsAlone, Station
             lenses: SurveyLens::titles(),
             chosenLens: SurveyLens::Devices->value,
         );
-    }
-
-    public function alone(SiteJob $job, Asked $asked): ?Move
-    {
-        return $asked->lens === SurveyLens::Rooms->value && $asked->slot === null ? $this->rooms->move($job, $asked) : null;
     }
 
     private function question(JobSheet $sheet): ?Question

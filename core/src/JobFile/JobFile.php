@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Core\JobFile;
 
 use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Circuits\Prices;
 use Kavvel\Core\Floorplan\RoomKind;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
@@ -84,6 +85,7 @@ final readonly class JobFile
         self::ways($input, $storeys);
         self::heard($input, $rooms);
         self::wants($input, $rooms);
+        Wiring::check($input, $rooms);
         $points = self::points($input, $rooms);
         $profiles = self::profiles($input);
         $gateways = self::gateways($input, $storeys);
@@ -112,6 +114,9 @@ final readonly class JobFile
         $job->get('stage')->word(self::STAGES);
         $job->get('region')->word(Region::words());
         $job->find('mains')?->word(array_column(Mains::cases(), 'value'));
+        if ($job->find('prices') !== null) {
+            Prices::check($job->get('prices'));
+        }
         $job->get('school')->word(array_column(PairingOrder::cases(), 'value'));
         $pattern = $job->get('namePattern');
         new Pattern($pattern->text(), $pattern->at);
@@ -302,6 +307,8 @@ final readonly class JobFile
             Check::known($slot->get('profile'), $written);
             Check::time($slot->find('namedAt'));
             self::load($slot->find('load'));
+            $slot->find('remote')?->get('worksAway')->flag();
+            $slot->find('remote')?->get('toggles')->flag();
             $slots[] = new SlotEntry(
                 $slot->get('key')->id(),
                 $slot->get('room')->id(),

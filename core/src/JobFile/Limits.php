@@ -18,6 +18,7 @@ final readonly class Limits
     public const MOST = [
         'storeys' => 50, 'rooms' => 1_000, 'walls' => 4_000,
         'ducts' => 200, 'underlays' => 50, 'heardNetworks' => 2_000, 'wants' => 10_000, 'leftOut' => 5_000,
+        'circuits' => 500, 'keyUses' => 5_000, 'heating' => 1_000,
         'profiles' => 500, 'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
         'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
         'log' => 20_000, 'members' => 500,
@@ -144,6 +145,18 @@ final readonly class Limits
             ],
             'wants' => ['room' => Check::key(...)],
             'leftOut' => ['demand' => self::line(220)],
+            'circuits' => [
+                'key' => Check::key(...), 'label' => self::line(120), 'breaker' => self::line(40), 'breakerA?' => self::number(0, 1_000),
+                'rcd?' => self::line(60), 'phase?' => self::line(10), 'channel?' => self::line(40), 'channelW?' => self::number(0, 100_000),
+                'rooms' => static fn (Input $all) => self::each($all, self::MOST['rooms'], Check::key(...)),
+                'lamps' => static fn (Input $all) => self::each($all, 1_000, static fn (Input $one) => self::fields($one, [
+                    'count' => static fn (Input $count): int => $count->whole(1, 200), 'watts' => self::number(0, 2_000),
+                ])),
+            ],
+            'keyUses' => ['control' => self::line(90), 'number' => static fn (Input $number): int => $number->whole(1, 12)],
+            'heating' => [
+                'loops' => static fn (Input $loops): int => $loops->whole(0, 24), 'watts' => self::number(0, 50_000),
+            ],
             'profiles' => [
                 'key' => Check::key(...), 'name' => $name, 'model' => $name, 'caution?' => $long,
                 'capabilities' => static fn (Input $all) => self::each($all, 100, self::line(80)),

@@ -9,6 +9,9 @@ use Closure;
 /** Brings a job file of an earlier version to the current one. Files of the current version come back as they are. */
 final readonly class Upgrade
 {
+    /** Sections that version 4 has and no version before it had */
+    private const FOURTH = ['wants', 'leftOut', 'circuits', 'keyUses', 'heating'];
+
     /**
      * @param  array<string, mixed>  $data
      * @return array<string, mixed>
@@ -19,7 +22,7 @@ final readonly class Upgrade
 
         $data = ($data['version'] ?? null) === 2 ? self::fromSecond($data) : $data;
 
-        return ($data['version'] ?? null) === 3 ? [...$data, 'version' => 4, 'wants' => [], 'leftOut' => []] : $data;
+        return ($data['version'] ?? null) === 3 ? [...$data, 'version' => 4, ...array_fill_keys(self::FOURTH, [])] : $data;
     }
 
     /**

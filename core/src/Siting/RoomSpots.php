@@ -85,6 +85,15 @@ final readonly class RoomSpots
         return new Spot($kind, $kind->place(), $this->up($place, $height));
     }
 
+    /** Where a key beside this opening would be. */
+    public function beside(RoomOpening $opening): Vec3
+    {
+        $height = SpotKind::Entrance->usualHeightM() ?? 0.0;
+        $walls = new WallPlaces($this->room, $this->openings, $this->plan, $this->takenAt($this->storey->elevation + $height));
+
+        return $this->up(self::freeBeside($opening, $walls), $height);
+    }
+
     /** The way in: from outside, else the first door, else a gap. */
     public function entrance(): ?RoomOpening
     {
@@ -127,14 +136,21 @@ final readonly class RoomSpots
     private function besideTheWayIn(WallPlaces $walls): ?array
     {
         $entrance = $this->entrance();
-        for ($along = 0; $entrance !== null && $along < self::TRIES; $along++) {
-            $place = $entrance->beside(self::BESIDE_A_DOOR_M + $along * self::TAKEN_M);
+
+        return $entrance === null ? null : self::freeBeside($entrance, $walls);
+    }
+
+    /** @return array{float, float} */
+    private static function freeBeside(RoomOpening $opening, WallPlaces $walls): array
+    {
+        for ($along = 0; $along < self::TRIES; $along++) {
+            $place = $opening->beside(self::BESIDE_A_DOOR_M + $along * self::TAKEN_M);
             if ($walls->isFree($place)) {
                 return $place;
             }
         }
 
-        return $entrance?->beside(self::BESIDE_A_DOOR_M);
+        return $opening->beside(self::BESIDE_A_DOOR_M);
     }
 
     private function freeSocket(): ?Thing

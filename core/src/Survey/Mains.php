@@ -11,6 +11,15 @@ enum Mains: string
     case V120 = '120-60';
     case V240 = '240-60';
 
+    public function volts(): float
+    {
+        return match ($this) {
+            self::V230 => 230.0,
+            self::V120 => 120.0,
+            self::V240 => 240.0,
+        };
+    }
+
     public function words(): string
     {
         return match ($this) {

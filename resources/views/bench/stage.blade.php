@@ -12,8 +12,16 @@
             @endforeach
         </nav>
         @endif
-        @if ($bench->move->lenses !== [] && ($middle === null || $middle->storeys !== []))
+        @if ($bench->move->lenses !== [] && ($middle === null || $middle->storeys !== [] || $bench->move->within !== null))
         <span class="row-break"></span>
+        @endif
+        @if ($bench->move->within !== null)
+        <nav class="keys within" aria-label="What of it">
+            @foreach ($bench->move->within->titles as $lens => $lensTitle)
+            <a href="{{ $bench->url(['lens' => $lens, 'slot' => null]) }}"
+                @if ($lens === $bench->move->within->chosen) aria-current="true" @endif>{{ $lensTitle }}</a>
+            @endforeach
+        </nav>
         @endif
         @if ($middle === null || $middle->storeys !== [])
         <nav class="keys storeys" aria-label="Storeys">

@@ -16,6 +16,7 @@
 @endforeach
 @include('slots.node')
 @include('slots.load')
+@include('slots.remote')
 @include('slots.by-hand')
 @include('slots.ladder')
 @if ($card->profile->caution !== '')

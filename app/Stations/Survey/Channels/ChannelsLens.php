@@ -40,7 +40,8 @@ final readonly class ChannelsLens
                 [],
             ),
             lenses: SurveyLens::titles(),
-            chosenLens: SurveyLens::Channels->value,
+            chosenLens: SurveyLens::Radio->value,
+            within: SurveyLens::Channels->within(),
         );
     }
 

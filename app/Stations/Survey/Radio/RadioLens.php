@@ -67,6 +67,7 @@ final readonly class RadioLens
             new Legend('straight from the hub, '.StoreyShade::HEIGHT_M.' m up'),
             lenses: SurveyLens::titles(),
             chosenLens: SurveyLens::Radio->value,
+            within: SurveyLens::Radio->within(),
         );
     }
 
@@ -112,6 +113,7 @@ final readonly class RadioLens
             new Lens(showPoints: true, only: [Protocol::Infrared], rays: $sights->rays($fewest->add, $storey)),
             lenses: SurveyLens::titles(),
             chosenLens: SurveyLens::Radio->value,
+            within: SurveyLens::Radio->within(),
         );
     }
 
@@ -124,6 +126,7 @@ final readonly class RadioLens
             new Lens(only: []),
             lenses: SurveyLens::titles(),
             chosenLens: SurveyLens::Radio->value,
+            within: SurveyLens::Radio->within(),
         );
     }
 

@@ -65,7 +65,7 @@ final readonly class Suggestions
     /** Everything that was left out is asked about again. */
     public function askAgain(SiteJob $job, User $person): void
     {
-        if ($job->leftOut()->delete() > 0) {
+        if ($job->leftOut()->where('demand', 'not like', LeftOut::DARK.' %')->delete() > 0) {
             $this->logbook->write($job, $person, 'plan', 'What was left out is asked about again.');
         }
     }

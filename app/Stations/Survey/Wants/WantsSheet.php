@@ -9,6 +9,7 @@ use App\JobSheet\Catalogue;
 use App\JobSheet\Hub;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
+use App\Models\LeftOut;
 use App\Radio\JobReach;
 use Illuminate\Support\Facades\Cache;
 use Kavvel\Core\Catalogue\Profile;
@@ -43,7 +44,8 @@ final readonly class WantsSheet
             return new self($sheet, [], [], new WantsReport);
         }
         /** @var list<string> $leftOut */
-        $leftOut = array_values($job->leftOut()->orderBy('demand')->pluck('demand')->all());
+        $leftOut = array_values($job->leftOut()->where('demand', 'not like', LeftOut::DARK.' %')->orderBy('demand')
+            ->pluck('demand')->all());
         $catalogue = array_values(array_filter(
             Catalogue::of($job->region),
             static fn (Profile $profile): bool => $profile->suits($job->region),

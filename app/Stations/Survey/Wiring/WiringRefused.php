@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Survey\Wiring;
+
+use App\Editing\Refused;
+
+/** What was asked of the wiring can't be written down. */
+final class WiringRefused extends Refused
+{
+    public static function noRoomOf(string $circuit): self
+    {
+        return new self('room', "The circuit “{$circuit}” has no such room. Give it the room first.");
+    }
+
+    public static function noControl(): self
+    {
+        return new self('control', 'That switch or button is no longer on the plan. What is there is shown anew.');
+    }
+
+    public static function isNotedAlready(): self
+    {
+        return new self('number', 'That key does this already, pressed this way.');
+    }
+
+    public static function needsAProfile(): self
+    {
+        return new self('profile', 'The catalogue has no such button.');
+    }
+
+    public static function entranceIsGone(): self
+    {
+        return new self('opening', 'That door is no longer an entrance of the circuit. What is there is shown anew.');
+    }
+
+    public static function nothingCanBe(): self
+    {
+        return new self('choice', 'That is ruled out as things stand: see why beside it, and change what stands in its way.');
+    }
+}
