@@ -28,6 +28,16 @@ const page = await signedIn(1280, 800);
 await keep(page, 'jobs');
 await page.goto(`${JOB}/survey?storey=ground`);
 await keep(page, 'survey');
+for (const [name, path] of [
+    ['rooms', `${JOB}/survey?lens=rooms&storey=ground&at=wall+ground-w08`],
+    ['radio', `${JOB}/survey?lens=radio&storey=ground&at=${encodeURIComponent('zigbee hub:4.0,5.6')}`],
+    ['wants', `${KAVVEL}/jobs/calico-court/survey?lens=wants&at=comfort`],
+    ['channels', `${KAVVEL}/jobs/calico-court/survey?lens=channels`],
+    ['control', `${JOB}/survey?lens=control`],
+]) {
+    await page.goto(path);
+    await keep(page, name);
+}
 await page.goto(`${JOB}/pair`);
 const phone = await signedIn(390, 844);
 await phone.goto(`${JOB}/pair`);

@@ -4,7 +4,9 @@ import { drawn, emptyJob, measure } from './rooms.js';
 
 const LENSES = [
     'survey?lens=rooms', 'survey?lens=rooms&storey=ground&at=room+hall', 'survey?lens=rooms&storey=ground&at=wall+ground-w05',
-    'survey?lens=radio', 'survey?lens=channels',
+    'survey?lens=radio', 'survey?lens=channels', 'survey?lens=wants&at=doors', 'survey?lens=circuits',
+    'survey?lens=circuits&at=hall-lights', 'survey?lens=control', 'survey?lens=control&at=slot+hall-keypad', 'survey?lens=heating',
+    'survey?lens=heating&at=hall', 'survey?slot=projector', 'survey?slot=store-meter',
 ];
 
 test.beforeEach(async ({ page }) => signIn(page));
@@ -13,7 +15,7 @@ test('one thing on screen, with the big button in reach of the thumb', async ({ 
     await page.goto(`${JOB}/pair`);
     await expect(page.getByRole('heading', { name: /^Pair the/ })).toBeVisible();
     await expect(page.locator('.plan')).toBeHidden();
-    const big = await page.locator('.big').boundingBox();
+    const big = await page.locator('#big').boundingBox();
     expect(big.height).toBeGreaterThanOrEqual(56);
     expect(big.y + big.height).toBeLessThanOrEqual(844 - 56);
     expect(big.y).toBeGreaterThan(844 / 2);
@@ -32,8 +34,9 @@ test('what can be touched is large enough for a glove', async ({ page }) => {
     const stations = ['survey', 'pair', 'name', 'mesh', 'hand-over', 'hand-over?show=in', 'survey?slot=front-lock', ...LENSES];
     for (const path of ['/jobs', ...stations.map((station) => `${JOB}/${station}`)]) {
         await page.goto(path);
-        const small = await page.locator('a, button, summary, select, input:not([type=hidden])').evaluateAll((targets) => targets
+        const small = await page.locator('a, button, summary, select, .tick, input:not([type=hidden])').evaluateAll((targets) => targets
             .filter((target) => target.checkVisibility() && !target.closest('svg, .skip, .visually-hidden'))
+            .filter((target) => !target.matches('.tick input'))
             .map((target) => ({ words: `${target.textContent.trim()} ${target.className}`, box: target.getBoundingClientRect() }))
             .filter(({ box }) => box.width > 0 && (box.height < 43.5 || box.width < 43.5))
             .map(({ words, box }) => `${words}: ${Math.round(box.width)} × ${Math.round(box.height)}`));

@@ -168,8 +168,8 @@ test('the first device of a new job is put where its place is touched', async ({
     await emptyJob(page, 'Otter Lodge');
     for (const room of ['hall 2 x 3', 'kitchen 4 x 3.5']) await measure(page, room);
     await page.getByRole('link', { name: 'Devices' }).click();
-    await expect(page.getByRole('heading', { name: 'Plan the first device' })).toBeVisible();
-    await page.getByRole('link', { name: 'Plan a device' }).click();
+    await expect(page.getByRole('heading', { name: 'Ask what is wanted' })).toBeVisible();
+    await page.getByText('Plan a device').click();
     const form = page.locator('form', { has: page.getByRole('button', { name: 'Add it to the plan' }) });
     await form.getByLabel('What').fill('plug');
     await form.getByRole('button', { name: 'Touch its place on the plan' }).click();

@@ -94,11 +94,15 @@ final readonly class PackContent
      */
     private static function relays(array $in): array
     {
-        $relays = array_filter($in, static fn (SlotCard $card): bool => $card->profile->isRouter);
+        $relays = [];
+        foreach ($in as $key => $card) {
+            $load = $card->slot->plugLoad();
+            $feeds = $load?->staysOn === true ? $load->what : null;
+            if ($card->profile->isRouter || $feeds !== null) {
+                $relays[] = new RelayInUse((string) $key, $card->profile->removable, $card->profile->isRouter, $feeds);
+            }
+        }
 
-        return array_values(array_map(
-            static fn (SlotCard $card): RelayInUse => new RelayInUse($card->key(), $card->profile->removable),
-            $relays,
-        ));
+        return $relays;
     }
 }

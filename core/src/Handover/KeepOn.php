@@ -12,7 +12,8 @@ final readonly class KeepOn
     private function __construct(public string $id, public string $why) {}
 
     /**
-     * Every relay: those that others reach the hub through by the last mesh reading say how many they are.
+     * Every relay, those that others reach the hub through by the last mesh reading with how many they are; and every plug with
+     * something on it that must stay on.
      *
      * @param  list<RelayInUse>  $relays
      * @return list<self> in the order of the relays
@@ -33,6 +34,14 @@ final readonly class KeepOn
     }
 
     private static function why(RelayInUse $relay, int $below): string
+    {
+        return implode(' ', array_filter([
+            $relay->feeds === null ? null : "It feeds what must stay on: {$relay->feeds}.",
+            $relay->relays ? self::whyItRelays($relay, $below) : null,
+        ]));
+    }
+
+    private static function whyItRelays(RelayInUse $relay, int $below): string
     {
         return match (true) {
             $below === 1 => 'One device reaches the hub through it.',

@@ -93,6 +93,18 @@ final class HandoverTest extends TestCase
         );
     }
 
+    public function test_a_plug_with_something_on_it_that_must_stay_on_is_kept_on(): void
+    {
+        $kept = KeepOn::among([
+            new RelayInUse('socket', true, relays: false, feeds: 'freezer'), new RelayInUse('plug', true, feeds: 'router'),
+        ], null);
+
+        self::assertSame([
+            'It feeds what must stay on: freezer.',
+            'It feeds what must stay on: router. It relays for its neighbours while it is plugged in and on.',
+        ], array_column($kept, 'why'));
+    }
+
     #[DataProvider('moves')]
     public function test_the_next_move_at_the_handover(bool $isMaking, int $snags, bool $hasPack, int $changes, HandoverMove $move): void
     {

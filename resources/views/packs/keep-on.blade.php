@@ -1,5 +1,5 @@
 <h2>3 · What not to unplug</h2>
-<p>These devices pass messages on for their neighbours. Leave them plugged in and switched on.</p>
+<p>These devices pass messages on for their neighbours, or feed what must stay on. Leave them plugged in and switched on.</p>
 <table><tr><th>Device</th><th>Why</th></tr>
 @forelse ($content->keepOn as $kept)
 @php($card = $sheet->cards[$kept->id])

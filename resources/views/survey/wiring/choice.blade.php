@@ -18,7 +18,7 @@
     <ul class="rows suggestions">
         @foreach ($choice->options() as $option)
         <li><div class="suggestion"><strong>{{ $option->kind->words() }}</strong><span
-            class="end measure">{{ number_format($option->cost) }}</span></div>
+            class="end measure">{{ $option->ruledOut === [] ? number_format($option->cost) : '–' }}</span></div>
             @foreach ($option->ruledOut as $why)
             <p class="note danger">{{ $why }}</p>
             @endforeach
@@ -29,7 +29,7 @@
             <x-form :action="route('jobs.circuits.choice.update', [$job, $circuit->key])" method="put">
                 <input type="hidden" name="choice" value="{{ $option->kind->value }}"><input type="hidden" name="lock_version"
                     value="{{ $circuit->lock_version }}">
-                <button class="btn @if ($option !== $best) plain @endif"
+                <button class="btn @if ($option->kind !== $best?->kind) plain @endif"
                     aria-label="Choose: {{ $option->kind->words() }}">Choose it</button>
             </x-form>
             @endif

@@ -2,9 +2,9 @@
 <div class="wants-scroll" id="control-scroll" data-keeps-scroll tabindex="0" role="group" aria-label="Circuits and entrances">
 @forelse ($wiring->reach as $key => $reach)
 <section class="reach">
-    <h3><a href="{{ $bench->url(['lens' => 'circuits', 'at' => (string) $key]) }}">{{ $reach->circuit->label }}</a>
+    <h2><a href="{{ $bench->url(['lens' => 'circuits', 'at' => (string) $key]) }}">{{ $reach->circuit->label }}</a>
         <span class="quiet">{{ $reach->ways === [] ? 'nothing switches it' : ($reach->worksWithoutHub() ? 'works without the hub'
-            : 'only over the hub') }}</span></h3>
+            : 'only over the hub') }}</span></h2>
     <div class="reach-doors">
         @foreach ($reach->entrances as $one)
         @php($door = "{$key} {$one->room} {$one->opening}")

@@ -6,8 +6,8 @@
 <div class="zones">
 @foreach ($zones as $number => $zone)
 <section class="reach">
-    <h3>Zone {{ $number + 1 }} <span class="quiet">{{ $zone->loops() === 0 ? '' : ($zone->loops() === 1 ? 'one actuator'
-        : $zone->loops().' actuators') }}</span></h3>
+    <h2>Zone {{ $number + 1 }} <span class="quiet">{{ $zone->loops() === 0 ? '' : ($zone->loops() === 1 ? 'one actuator'
+        : $zone->loops().' actuators') }}</span></h2>
     <div class="reach-doors">
         @foreach ($zone->rooms as $one)
         <a class="door is-direct" href="{{ $bench->url(['lens' => 'heating', 'at' => $one->room]) }}"
@@ -23,7 +23,7 @@
 </div>
 @if ($unheated !== [])
 <section class="reach">
-    <h3>Not heated, or not noted</h3>
+    <h2>Not heated, or not noted</h2>
     <div class="reach-doors">
         @foreach ($unheated as $one)
         <a class="door" href="{{ $bench->url(['lens' => 'heating', 'at' => $one['key']]) }}"

@@ -1,0 +1,84 @@
+import { expect, test } from '@playwright/test';
+import { expectAccessible, signIn, stored } from './bench.js';
+import { emptyJob, measure } from './rooms.js';
+
+test.beforeEach(async ({ page }) => signIn(page));
+
+test('the board is read, lamps are noted, and a switch is reckoned against lamps', async ({ page }) => {
+    await emptyJob(page, 'Teasel Mews');
+    for (const room of ['hall 2 x 3', 'kitchen 4 x 3.5']) await measure(page, room);
+    await page.getByRole('link', { name: 'Wiring' }).click();
+    await expect(page.getByRole('heading', { name: 'Read the board' })).toBeVisible();
+    await page.getByLabel('Its label at the board').fill('Kitchen lights');
+    await page.getByLabel('Breaker', { exact: true }).fill('B 3');
+    await page.getByLabel('Amperes').fill('6');
+    await page.getByLabel('Residual-current device').fill('RCD 1');
+    await page.getByLabel('Kitchen').check();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Note it' }).click();
+    await expect(page.getByRole('heading', { name: 'Kitchen lights' })).toBeVisible();
+    await expect(page.getByText('Not noted yet: lamps.')).toBeVisible();
+
+    await page.getByLabel('How many').fill('6');
+    await page.getByLabel('Watts each').fill('5,5');
+    await page.getByRole('button', { name: 'Note the lamps' }).click();
+    await expect(page.getByText('6 lamps, 33 W')).toBeVisible();
+    await expect(page.getByRole('img', { name: /^From 4 lamps on one switch costs no more.*there are 6\.$/ })).toBeVisible();
+    await page.getByLabel('Neutral in the box').selectOption('no');
+    await page.getByRole('button', { name: 'Reckon with that' }).click();
+    await expect(page.getByText('There is no neutral in the box')).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Choose: Connected lamps' }).click();
+    await expect(page.getByText(/Chosen: Connected lamps, 126, on/)).toBeVisible();
+
+    await page.getByRole('link', { name: 'All circuits' }).click();
+    await expect(page.getByRole('heading', { name: 'Look for a circuit' })).toBeVisible();
+    await expect(page.getByText('No circuit lights hall.')).toBeVisible();
+});
+
+test('a dark door gets a button, a key gets its work, and another door may stay dark', async ({ page }) => {
+    await page.goto('/jobs/lantern-house/survey?lens=control');
+    await expect(page.getByRole('heading', { name: /^Light the way: / })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('link', { name: 'Hall to signal room' }).click();
+    await expect(page.getByRole('heading', { name: 'Hall to signal room' })).toBeVisible();
+    await expectAccessible(page);
+    await page.waitForFunction(() => !document.querySelector('.big.settling'));
+    await page.getByRole('button', { name: 'Plan it there' }).click();
+    await expect(page.getByText('What is in reach here')).toBeVisible();
+    await expect(page.locator('.door[aria-current]')).toHaveText(/over the hub/);
+
+    await page.getByRole('link', { name: 'Hall to washroom' }).click();
+    await stored(page, () => page.getByRole('button', { name: 'It may stay dark here' }).click());
+    await expect(page.locator('.door[aria-current]')).toHaveText(/may stay dark/);
+    await stored(page, () => page.getByRole('button', { name: 'Switch it here after all' }).click());
+    await expect(page.locator('.door[aria-current]')).toHaveText(/dark/);
+
+    await page.getByRole('link', { name: /^Door keypad/ }).click();
+    await expect(page.getByRole('heading', { name: 'Door keypad' })).toBeVisible();
+    await page.getByLabel('Pressed').selectOption('hold');
+    await page.locator('.side [name=circuit]').selectOption({ label: 'Chart room lights' });
+    await page.getByLabel('Light of').selectOption({ label: 'all of the circuit' });
+    await page.getByLabel('Does').selectOption('off');
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await expect(page.getByText('Hold: Chart room lights, off')).toBeVisible();
+    await expectAccessible(page);
+});
+
+test('rooms become heating zones, and the cheapest wiring centres are told', async ({ page }) => {
+    await page.goto('/jobs/lantern-house/survey?lens=heating');
+    await expect(page.getByRole('heading', { name: 'Wiring centres: one for eight and one for four' })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('link', { name: 'Pantry' }).click();
+    await page.getByLabel('Heated by').selectOption({ label: 'Radiators' });
+    await page.waitForFunction(() => !document.querySelector('.big.settling'));
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await expect(page.locator('.door[aria-current]')).toHaveText(/Pantryradiators, 1/);
+    await page.getByRole('link', { name: 'All zones' }).click();
+    await expect(page.getByText('11 zones on water')).toBeVisible();
+    await page.getByText('What things cost here').click();
+    await page.getByLabel('Centre for eight').fill('60');
+    await page.getByRole('button', { name: 'Save the prices' }).click();
+    await expect(page.getByRole('heading', { name: 'Wiring centres: 2 for eight' })).toBeVisible();
+    await expectAccessible(page);
+});
