@@ -49,6 +49,7 @@ Route::middleware($signedIn)->group(static function (): void {
         }
         Route::get('/export', [Jobs\JobFileController::class, 'show'])->name('export');
         Route::get('/plan/{storey:key}.svg', Bench\PlanController::class)->name('plan');
+        Route::get('/cables', Survey\CableTableController::class)->name('cables');
         Route::get('/underlays/{storey:key}', [Survey\UnderlayController::class, 'show'])->name('underlays.show');
         Route::get('/logbook', [Bench\LogbookController::class, 'index'])->name('logbook');
         Route::get('/snags', [Bench\SnagController::class, 'index'])->name('snags');

@@ -96,7 +96,10 @@ final readonly class PlanStore
             ])->all()),
             'points' => array_map(static fn (array $one): array => [
                 'key' => $one['key'], 'name' => $one['purpose'], 'home' => $drawn->rooms[$one['room']]['key'],
-                'position' => [$one['x'], $one['y'], $one['z']], 'facts' => ['purpose' => $one['purpose'], 'mains' => $one['mains']],
+                'position' => [$one['x'], $one['y'], $one['z']], 'facts' => array_filter([
+                    'purpose' => $one['purpose'], 'mains' => $one['mains'], 'cable' => $one['cable'], 'count' => $one['count'],
+                    'label' => $one['label'],
+                ], static fn (mixed $fact): bool => $fact !== null),
             ], $drawn->points),
             'slots' => array_values($job->slots()->orderBy('id')->get()->map(static fn (Slot $one): array => [
                 'key' => $one->key, 'name' => $one->title(), 'home' => $drawn->rooms[$one->room_id]['key'], 'position' => $place($one),
@@ -153,7 +156,8 @@ final readonly class PlanStore
             'ducts' => static fn (array $row): array => ['name' => $row['name'], 'path' => self::json($row['path'])],
             'points' => static fn (array $row): array => [
                 'room_id' => $rooms[$row['home']], ...$place($row),
-                'purpose' => $row['facts']['purpose'], 'mains' => $row['facts']['mains'],
+                'purpose' => $row['facts']['purpose'], 'mains' => $row['facts']['mains'], 'cable' => $row['facts']['cable'] ?? null,
+                'cable_count' => $row['facts']['count'] ?? null, 'label' => $row['facts']['label'] ?? null,
             ],
             'slots' => static fn (array $row): array => ['room_id' => $rooms[$row['home']], ...$place($row)],
             default => static fn (array $row): array => ['storey_id' => $storeys[$row['home']], ...$place($row)],

@@ -18,6 +18,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $key
  * @property string $purpose
  * @property bool $mains
+ * @property string|null $cable  kind of cable that comes from the rack; null: what is usual for its purpose
+ * @property int|null $cable_count
+ * @property string|null $label  as it is written on its cable
  * @property float $x
  * @property float $y
  * @property float $z

@@ -31,7 +31,10 @@ use Kavvel\Core\Site\Vec3;
  * @phpstan-type WallRow array{
  *     key: string, storey: string, label: string, from: Corner, to: Corner, height: float, layers: list<Layer>, openings: list<OpeningRow>,
  * }
- * @phpstan-type PointRow array{id: int, key: string, room: int, x: float, y: float, z: float, purpose: string, mains: bool}
+ * @phpstan-type PointRow array{
+ *     id: int, key: string, room: int, x: float, y: float, z: float, purpose: string, mains: bool, cable: string|null, count: int|null,
+ *     label: string|null,
+ * }
  */
 final readonly class Geometry
 {
@@ -153,7 +156,8 @@ final readonly class Geometry
         foreach ($job->points()->orderBy('id')->get() as $point) {
             $points[] = [
                 'id' => $point->id, 'key' => $point->key, 'room' => $point->room_id, 'x' => $point->x, 'y' => $point->y,
-                'z' => $point->z, 'purpose' => $point->purpose, 'mains' => $point->mains,
+                'z' => $point->z, 'purpose' => $point->purpose, 'mains' => $point->mains, 'cable' => $point->cable,
+                'count' => $point->cable_count, 'label' => $point->label,
             ];
         }
 

@@ -38,6 +38,8 @@ return [
         'breaker_a' => 'the amperes of the breaker',
         'busy' => 'how busy it is',
         'by' => 'the way',
+        'cable' => 'the cable',
+        'cable_count' => 'how many cables come to it',
         'cables' => 'how many cables there are',
         'centre_large' => 'what a centre for eight costs',
         'centre_small' => 'what a centre for four costs',

@@ -65,6 +65,23 @@ test('a dark door gets a button, a key gets its work, and another door may stay 
     await expectAccessible(page);
 });
 
+test('points get their cables, and the schedule follows', async ({ page }) => {
+    await page.goto('/jobs/lantern-house/survey?lens=cables');
+    await expect(page.getByRole('heading', { name: /^\d drums for 14 runs$/ })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('link', { name: 'Socket Guest room' }).first().click();
+    await page.getByLabel('For what').fill('camera');
+    await page.waitForFunction(() => !document.querySelector('.big.settling'));
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await expect(page.locator('.register .is-chosen')).toContainText('Camera, guest room');
+    await expectAccessible(page);
+    await page.getByRole('link', { name: 'All cables' }).click();
+    await expect(page.getByRole('heading', { name: /^\d drums for 15 runs$/ })).toBeVisible();
+    const table = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'The schedule as a table' }).click();
+    expect((await table).suggestedFilename()).toBe('lantern-house-cables.csv');
+});
+
 test('rooms become heating zones, and the cheapest wiring centres are told', async ({ page }) => {
     await page.goto('/jobs/lantern-house/survey?lens=heating');
     await expect(page.getByRole('heading', { name: 'Wiring centres: one for eight and one for four' })).toBeVisible();

@@ -18,6 +18,8 @@ final class WiringTest extends TestCase
 
     private const CONTROL = self::HOUSE.'/survey?lens=control';
 
+    private const CABLES = self::HOUSE.'/survey?lens=cables';
+
     private const HEATING = self::HOUSE.'/survey?lens=heating';
 
     private const LABEL = ['label' => 'Attic lights', 'kind' => 'light', 'breaker' => 'B 7', 'breaker_a' => '6', 'rcd' => 'RCD 2'];
@@ -187,6 +189,51 @@ final class WiringTest extends TestCase
         $this->get(self::HOUSE.'/survey?slot=projector')->assertSee('Its remote is 433 MHz, and the plan says Infrared');
         $this->put(self::HOUSE.'/slots/projector/remote', ['works_away' => '0', 'toggles' => '0', 'lock_version' => (string) $version])
             ->assertStatus(409);
+    }
+
+    public function test_every_cable_has_its_label_its_length_and_its_drum(): void
+    {
+        $this->get(self::CABLES)->assertOk()
+            ->assertSeeInOrder(['0-CHT-04', 'Data, chart room', '2 × Data, four pairs', '23.4 m', 'reckoned'])
+            ->assertSeeInOrder(['1-BNK-03', 'Spare, bunk room', 'drawn'])
+            ->assertSee('drums for')->assertSee('m left')->assertSeeInOrder(['Data ports', '9', 'Height, a fifth to spare', '8 units']);
+        $this->get('/jobs/calico-court/survey?lens=cables')->assertSee('Say what each point is for');
+
+        $csv = (string) $this->get(self::HOUSE.'/cables')->assertOk()
+            ->assertHeader('Content-Type', 'text/csv; charset=UTF-8')->getContent();
+        $rows = array_map(str_getcsv(...), explode("\r\n", trim($csv)));
+        self::assertSame(['label', 'storey', 'room', 'purpose', 'cable', 'colour', 'length_m', 'way', 'drum'], $rows[0]);
+        self::assertSame(['0-CHT-04/1', 'Ground', 'Chart room', 'data', 'data', 'grey', '23.4', 'reckoned'], array_slice($rows[1], 0, 8));
+        self::assertSame(array_unique(array_column($rows, 0)), array_column($rows, 0), 'a row for every run');
+        $this->as('wren')->get(self::HOUSE.'/cables')->assertOk();
+    }
+
+    public function test_what_comes_to_a_point_is_said_keeps_its_label_and_is_taken_back(): void
+    {
+        $point = ['edit' => 'change-point', 'point' => 'chart-p1', 'purpose' => '=camera', 'cable' => 'data', 'cable_count' => '3'];
+        $before = DB::table('points')->where('key', 'chart-p1')->first();
+        $this->get(self::CABLES.'&at=chart-p1')->assertSee('0-CHT-01')->assertSee('Write it down');
+        $this->post(self::HOUSE.'/plan-edits', $point)->assertRedirect(self::CABLES.'&at=chart-p1');
+
+        $this->get(self::CABLES)->assertSeeInOrder(['0-CHT-01', '3 × Data, four pairs']);
+        self::assertSame('0-CHT-01', DB::table('points')->where('key', 'chart-p1')->value('label'));
+        $csv = (string) $this->get(self::HOUSE.'/cables')->getContent();
+        self::assertStringContainsString("0-CHT-01/3,Ground,Chart room,'=camera,data", $csv, 'no spreadsheet runs it');
+
+        $this->post(self::HOUSE.'/plan-edits', [...$point, 'cable' => 'rope'])->assertSessionHasErrors('cable');
+        $this->post(self::HOUSE.'/plan-edits', [...$point, 'seen' => 'old'])->assertSessionHasErrors();
+        $edit = DB::table('plan_edits')->where('site_job_id', $this->siteJob()->id)->max('id');
+        $this->delete(self::HOUSE."/plan-edits/{$edit}")->assertRedirect();
+        self::assertEquals($before, DB::table('points')->where('key', 'chart-p1')->first());
+    }
+
+    public function test_without_a_rack_no_length_is_told(): void
+    {
+        $this->post(self::HOUSE.'/plan-edits', ['edit' => 'change-point', 'point' => 'store-rack', 'purpose' => 'shelf', 'mains' => '1']);
+
+        $this->get(self::CABLES)->assertSee('Say where the rack stands')->assertDontSee('m left');
+        $csv = (string) $this->get(self::HOUSE.'/cables')->getContent();
+        self::assertStringContainsString('0-CHT-04/1,Ground,Chart room,data,data,grey,,,', $csv);
     }
 
     private function circuit(string $key): Circuit

@@ -24,6 +24,9 @@ final readonly class Points extends Section
             'position' => [$one->x, $one->y, $one->z],
             'purpose' => $one->purpose,
             'mains' => $one->mains,
+            'cable' => $one->cable,
+            'count' => $one->cable_count,
+            'label' => $one->label,
         ])->values()->all();
     }
 
@@ -36,6 +39,9 @@ final readonly class Points extends Section
                 'room_id' => $reading->id('rooms', $row['room']),
                 'purpose' => $row['purpose'],
                 'mains' => $row['mains'],
+                'cable' => $row['cable'] ?? null,
+                'cable_count' => $row['count'] ?? null,
+                'label' => $row['label'] ?? null,
                 ...self::position($row),
             ]);
             $reading->keep($this->key(), $row['key'], $made->id);

@@ -16,6 +16,7 @@ enum SurveyLens: string
     case Channels = 'channels';
     case Circuits = 'circuits';
     case Control = 'control';
+    case Cables = 'cables';
     case Heating = 'heating';
 
     /** The key in the first row that leads here. */
@@ -23,7 +24,7 @@ enum SurveyLens: string
     {
         return match ($this) {
             self::Channels => self::Radio,
-            self::Control, self::Heating => self::Circuits,
+            self::Control, self::Cables, self::Heating => self::Circuits,
             default => $this,
         };
     }

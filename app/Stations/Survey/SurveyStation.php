@@ -23,6 +23,7 @@ use App\Stations\Survey\Radio\RadioLens;
 use App\Stations\Survey\Rooms\RoomsLens;
 use App\Stations\Survey\Wants\WantsLens;
 use App\Stations\Survey\Wants\WantsSheet;
+use App\Stations\Survey\Wiring\CablesLens;
 use App\Stations\Survey\Wiring\CircuitsLens;
 use App\Stations\Survey\Wiring\ControlLens;
 use App\Stations\Survey\Wiring\HeatingLens;
@@ -40,6 +41,7 @@ final readonly class SurveyStation implements DrawsAlone, Station
         private WantsLens $wants,
         private CircuitsLens $circuits,
         private ControlLens $control,
+        private CablesLens $cables,
         private HeatingLens $heating,
         private PlanStore $plans,
     ) {}
@@ -84,6 +86,7 @@ final readonly class SurveyStation implements DrawsAlone, Station
             SurveyLens::Channels => $this->channels->move($sheet, $asked),
             SurveyLens::Circuits => $this->circuits->move($sheet, $asked),
             SurveyLens::Control => $this->control->move($sheet, $asked),
+            SurveyLens::Cables => $this->cables->move($sheet, $asked),
             SurveyLens::Heating => $this->heating->move($sheet, $asked),
             default => $this->devices($sheet, $counts, $asked),
         };

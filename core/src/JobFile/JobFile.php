@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\JobFile;
 
+use Kavvel\Core\Cabling\CableKind;
+use Kavvel\Core\Cabling\WiredPoint;
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Circuits\Prices;
 use Kavvel\Core\Floorplan\RoomKind;
@@ -215,6 +217,7 @@ final readonly class JobFile
         Check::keys($input, 'points');
         foreach ($input->get('points')->items() as $point) {
             Check::known($point->get('room'), $rooms);
+            $point->find('cable')?->word([WiredPoint::NONE, ...array_column(CableKind::cases(), 'value')]);
             $points[$point->get('key')->id()] = new PointEntry(
                 $point->get('room')->id(),
                 $point->get('purpose')->text(),

@@ -161,7 +161,10 @@ final readonly class Limits
                 'key' => Check::key(...), 'name' => $name, 'model' => $name, 'caution?' => $long,
                 'capabilities' => static fn (Input $all) => self::each($all, 100, self::line(80)),
             ],
-            'points' => ['key' => Check::key(...), 'purpose' => self::line(40), 'position' => $place],
+            'points' => [
+                'key' => Check::key(...), 'purpose' => self::line(40), 'position' => $place, 'label?' => self::line(40),
+                'count?' => static fn (Input $count): int => $count->whole(0, 48),
+            ],
             'gateways' => [
                 'key' => Check::key(...), 'name' => $name, 'position' => $place,
                 'networks' => static fn (Input $all) => self::each($all, 20, static fn (Input $one) => self::fields($one, [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Survey;
 
 use Illuminate\Http\Request;
+use Kavvel\Core\Cabling\PointLabels;
 use Kavvel\Core\Floorplan\Construction;
 use Kavvel\Core\Floorplan\Edit;
 use Kavvel\Core\Floorplan\Edits;
@@ -121,9 +122,22 @@ final readonly class AskedEdit
             'add-point' => new Edits\AddPoint($this->text('storey'), $x, $y, $this->number('height'), [
                 'purpose' => $this->text('purpose'), 'mains' => $this->asked->boolean('mains'),
             ]),
+            'change-point' => $this->changedPoint($this->text('point')),
             'move-point' => new Edits\MoveThing('points', $this->text('point'), $x, $y),
             default => new Edits\RemovePoint($this->text('point')),
         };
+    }
+
+    /** Whoever says what comes to a point is about to write its label. */
+    private function changedPoint(string $point): Edit
+    {
+        return new Edits\ChangePoint($point, [
+            'purpose' => $this->text('purpose'),
+            'mains' => $this->asked->boolean('mains'),
+            'cable' => $this->text('cable') ?: null,
+            'count' => $this->asked->filled('cable_count') ? $this->asked->integer('cable_count') : null,
+            'label' => PointLabels::of($this->plan)[$point] ?? null,
+        ]);
     }
 
     /** @return list<Layer> */

@@ -7,6 +7,8 @@ namespace App\Http\Requests\Survey;
 use App\Floorplan\PlanEditRefused;
 use App\Floorplan\Subject;
 use Illuminate\Validation\Rule;
+use Kavvel\Core\Cabling\CableKind;
+use Kavvel\Core\Cabling\WiredPoint;
 use Kavvel\Core\Floorplan\Construction;
 use Kavvel\Core\Floorplan\Edit;
 use Kavvel\Core\Floorplan\Edits\AddStorey;
@@ -40,6 +42,7 @@ final class PlanEditRequest extends RoomsRequest
         'remove-duct' => ['ducts', ['duct']],
         'add-point' => [null, ['storey', 'x', 'y', 'height', 'purpose']],
         'move-point' => ['points', ['point', 'x', 'y']],
+        'change-point' => ['points', ['point', 'purpose', 'cable', 'cable_count']],
         'remove-point' => ['points', ['point']],
         'move-hub' => ['hubs', ['hub', 'storey', 'x', 'y']],
     ];
@@ -82,6 +85,8 @@ final class PlanEditRequest extends RoomsRequest
             'outer' => ['required', Rule::in([...array_column(Construction::cases(), 'value'), 'as-is'])],
             'inner' => ['required', Rule::in([...array_column(Construction::cases(), 'value'), 'as-is'])],
             'path' => ['required', 'string', 'max:2000'], 'purpose' => ['required', 'string', 'max:40', 'regex:/[\pL\pN]/u'],
+            'cable' => ['nullable', Rule::in([WiredPoint::NONE, ...array_column(CableKind::cases(), 'value')])],
+            'cable_count' => ['nullable', 'integer', 'between:1,48'],
         ];
         $needed = is_string($this->input('edit')) ? self::EDITS[$this->input('edit')][1] ?? [] : [];
 
@@ -126,6 +131,10 @@ final class PlanEditRequest extends RoomsRequest
 
     public function back(): string
     {
+        if ($this->input('edit') === 'change-point') {
+            return route('jobs.survey', ['job' => $this->siteJob(), 'lens' => 'cables', 'at' => $this->input('point')]);
+        }
+
         return $this->input('edit') === 'move-hub'
             ? route('jobs.survey', [...$this->roomsLens($this->string('radio')->toString() ?: null), 'lens' => 'radio'])
             : route('jobs.survey', $this->roomsLens($this->chosen()));
