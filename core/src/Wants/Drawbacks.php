@@ -45,7 +45,8 @@ final readonly class Drawbacks
     public static function of(Profile $profile, ?bool $isSpoken, ?bool $isAccepted, int $surplus, array $inUse): self
     {
         return new self(array_map(static fn (bool|int $is): int => (int) $is, [
-            $isSpoken === false,
+            // A bus is a cable in the wall: it is there, or it is not.
+            $isSpoken === false || $profile->power === 'bus' && $isSpoken !== true,
             $profile->isStateless,
             $isAccepted === false,
             $profile->removable,

@@ -33,6 +33,7 @@ final readonly class ProtocolAdvice
                 .'measures, would say so.' : null,
             $this->reach->isSpoken($profile) === false
                 ? "{$profile->protocol->title()} is new to this job: it needs a hub that speaks it." : null,
+            $profile->power === 'bus' ? 'A bus cable has to come to it: before the wall is closed.' : null,
             $this->reach->isAccepted($profile, $chosen->spot) === false && $margin !== null
                 ? 'Forecast there: '.Margin::text($margin).'. It needs a relay on the way.' : null,
             $profile->removable && in_array(WantedFunction::SwitchLight, $functions, true)

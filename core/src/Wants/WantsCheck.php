@@ -53,7 +53,7 @@ final readonly class WantsCheck
                 $standings[WantsReport::cell($room, $function)] = $demands->standing($room, $function);
             }
             foreach ($demands->placeless as $function) {
-                $unmet[] = new UnmetWant($room, $function, "There is no {$function->anchor()->missing()} on the plan.");
+                $unmet[] = new UnmetWant($room, $function, "There is no {$function->anchor()->missing()} on the plan.", true);
             }
             foreach (array_chunk($demands->open, self::AT_ONCE) as $some) {
                 [$more, $never] = $this->suggest($spots, $some);

@@ -27,6 +27,7 @@ final class CircuitCheckTest extends TestCase
             self::told(self::lights('a', 'All', ['kitchen', 'hall'], 20, 70.0, channel: 'D1', channelW: 300)),
         );
         self::assertSame([], self::told(self::lights('a', 'All', ['kitchen', 'hall'], 20, 69.0)), 'as much as it bears');
+        self::assertSame([], self::told(self::lights('a', 'All', ['kitchen', 'hall'], 20, 5.0, channel: 'D1', channelW: 100)));
     }
 
     public function test_a_label_or_a_channel_twice_is_asked_about(): void

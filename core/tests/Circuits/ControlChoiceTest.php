@@ -90,6 +90,33 @@ final class ControlChoiceTest extends TestCase
         self::assertNull(self::choice(0, hasNeutral: false)->best(), 'nothing can be done as it is');
     }
 
+    public function test_plugs_cost_what_the_lamps_on_them_ask_for(): void
+    {
+        $option = self::option(self::choice(4, plugged: 3), ChoiceKind::Plug);
+
+        self::assertEqualsWithDelta(3 * 20, $option->cost, 1e-9);
+        self::assertCount(1, $option->cautions);
+    }
+
+    public function test_lamps_are_tried_first_only_where_dimming_is_wanted_and_nobody_knows(): void
+    {
+        $isTold = static fn (bool $wantsDim, Dimmable $dimmable): bool => str_contains(
+            implode(self::option(self::choice(4, wantsDim: $wantsDim, dimmable: $dimmable), ChoiceKind::Switch)->cautions),
+            'Try a lamp',
+        );
+
+        self::assertSame([true, false, false], [
+            $isTold(true, Dimmable::Unknown), $isTold(false, Dimmable::Unknown), $isTold(true, Dimmable::Yes),
+        ]);
+    }
+
+    public function test_before_anybody_has_looked_the_usual_is_reckoned_with(): void
+    {
+        $usual = new SwitchPlace;
+
+        self::assertSame([0, 1, null, null, 2, false, false, 25.0, true], array_values($usual->row()));
+    }
+
     public function test_from_the_break_even_on_a_switch_is_never_dearer(): void
     {
         $chance = new Randomizer(new Mt19937(9));
@@ -166,7 +193,8 @@ final class ControlChoiceTest extends TestCase
     public static function wrongPlaces(): array
     {
         return [
-            ['places', ['places' => 0]], ['plugged', ['plugged' => -1]], ['cables', ['cables' => 13]], ['boxDepthMm', ['boxDepthMm' => 0]],
+            ['places', ['places' => 0]], ['places', ['places' => 7]], ['plugged', ['plugged' => -1]], ['plugged', ['plugged' => 201]],
+            ['cables', ['cables' => 0]], ['cables', ['cables' => 13]], ['boxDepthMm', ['boxDepthMm' => 0]],
         ];
     }
 

@@ -7,12 +7,15 @@ namespace Kavvel\Core\Tests\Siting;
 use Kavvel\Core\Floorplan\Edit;
 use Kavvel\Core\Floorplan\Edits\AddPoint;
 use Kavvel\Core\Floorplan\Edits\AddRoom;
+use Kavvel\Core\Floorplan\Edits\ChangeWall;
 use Kavvel\Core\Floorplan\Edits\CutCorner;
 use Kavvel\Core\Floorplan\Edits\PutOpening;
 use Kavvel\Core\Floorplan\Measured;
 use Kavvel\Core\Floorplan\OpeningKind;
 use Kavvel\Core\Floorplan\Plan;
+use Kavvel\Core\Floorplan\Shape;
 use Kavvel\Core\Floorplan\Thing;
+use Kavvel\Core\Site\Layer;
 use Kavvel\Core\Site\SpotKind;
 use Kavvel\Core\Siting\RoomOpening;
 use Kavvel\Core\Siting\RoomSpots;
@@ -158,6 +161,81 @@ final class RoomSpotsTest extends TestCase
 
         self::assertEqualsWithDelta(5.1, $spots->at(SpotKind::Ceiling)->place->z, 1e-9);
         self::assertEqualsWithDelta(4.5, $spots->at(SpotKind::Wall)->place->z, 1e-9);
+    }
+
+    public function test_a_key_goes_to_the_side_of_the_door_where_the_wall_is_longer(): void
+    {
+        foreach ([[0.4, 0.4 + 0.9 + 0.15], [1.9, 1.9 - 0.15]] as [$offset, $expected]) {
+            $plan = House::of('kitchen 4 x 3', 'hall 2 x 3');
+            $plan = House::after($plan, self::opening($plan, 'wall between hall and kitchen', OpeningKind::Door, $offset));
+            $wall = House::wallCalled($plan, 'wall between hall and kitchen');
+            $key = RoomSpots::of($plan, 'kitchen')->at(SpotKind::Entrance)->place;
+            self::assertEqualsWithDelta($expected, hypot($key->x - $wall->from[0], $key->y - $wall->from[1]), 0.05, "door at {$offset}");
+        }
+    }
+
+    public function test_what_stands_before_an_opening_is_off_its_wall_however_thick(): void
+    {
+        $plan = House::of('kitchen 4 x 3');
+        $wall = House::wallCalled($plan, 'outer wall of kitchen, top');
+        $thick = House::after(
+            $plan,
+            new ChangeWall($wall->key, [new Layer('granite', 0.55)], $wall->label),
+            new PutOpening($wall->key, OpeningKind::Window->at(1.0, 1.2)),
+        );
+        $drawn = $thick->wall($wall->key);
+        [$x, $y] = RoomSpots::of($thick, 'kitchen')->windows()[0]->before();
+
+        self::assertEqualsWithDelta(0.55 / 2 + 0.05, abs($drawn->line()->offOf([$x, $y])), 1e-6);
+    }
+
+    /** Two alike, one after the other: each has a place of its own. */
+    public function test_no_two_devices_are_put_into_one_place(): void
+    {
+        foreach (SpotKind::cases() as $kind) {
+            if ($kind === SpotKind::Radiator || $kind === SpotKind::Door || $kind === SpotKind::Window || $kind === SpotKind::Latch) {
+                continue;
+            }
+            $plan = self::house();
+            $places = [];
+            for ($number = 0; $number < 3; $number++) {
+                $place = RoomSpots::of($plan, 'kitchen')->at($kind)->place;
+                foreach ($places as $other) {
+                    self::assertGreaterThanOrEqual(RoomSpots::TAKEN_M - 1e-6, $place->distanceTo($other), "{$kind->value} {$number}");
+                }
+                $places[] = $place;
+                $plan = $plan->withThing(new Thing('slots', "s{$number}", 'One', 'kitchen', [$place->x, $place->y, $place->z]));
+            }
+        }
+    }
+
+    public function test_what_is_high_above_or_far_below_takes_no_place(): void
+    {
+        $first = RoomSpots::of(self::house(), 'kitchen')->at(SpotKind::Wall)->place;
+        foreach ([[0.31, true], [-0.31, true], [0.29, false], [-0.29, false]] as [$off, $isSame]) {
+            $plan = self::house()->withThing(new Thing('slots', 's', 'One', 'kitchen', [$first->x, $first->y, $first->z + $off]));
+            $second = RoomSpots::of($plan, 'kitchen')->at(SpotKind::Wall)->place;
+            self::assertSame($isSame, $second->distanceTo($first) < 1e-9, (string) $off);
+        }
+    }
+
+    /** A plan that was drawn the other way round is the same house. */
+    public function test_whichever_way_an_outline_turns_what_hangs_on_a_wall_hangs_on_it(): void
+    {
+        foreach ([false, true] as $isTurned) {
+            $rows = array_map(array_values(...), self::house()->rows());
+            foreach ($rows['rooms'] as &$room) {
+                $room['outline'] = $isTurned ? array_reverse($room['outline']) : $room['outline'];
+            }
+            $spots = RoomSpots::of(Plan::of($rows), 'kitchen');
+            $place = $spots->at(SpotKind::Wall)->place;
+            $away = min([INF, ...array_map(
+                static fn (array $edge): float => Shape::distance([$place->x, $place->y], $edge[0], $edge[1]),
+                Shape::edges($spots->room->outline),
+            )]);
+            self::assertEqualsWithDelta(0.12, $away, 1e-6);
+            self::assertEqualsWithDelta($spots->room->polygon()->bounds()[2] - 0.12, $place->x, 1e-6, 'on the inside wall');
+        }
     }
 
     public function test_whatever_the_room_every_spot_lies_in_it(): void

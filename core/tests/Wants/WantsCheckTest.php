@@ -80,9 +80,9 @@ final class WantsCheckTest extends TestCase
         $report = self::check([], 'kitchen leak', 'hall cover', 'kitchen lock', 'kitchen temperature');
 
         self::assertEquals([
-            new UnmetWant('kitchen', WantedFunction::Lock, 'There is no door to the outside on the plan.'),
+            new UnmetWant('kitchen', WantedFunction::Lock, 'There is no door to the outside on the plan.', true),
             new UnmetWant('kitchen', WantedFunction::Leak, 'Nothing in the catalogue does it.'),
-            new UnmetWant('hall', WantedFunction::Cover, 'There is no window on the plan.'),
+            new UnmetWant('hall', WantedFunction::Cover, 'There is no window on the plan.', true),
         ], $report->unmet);
         self::assertSame(['thermometer wall'], self::told($report), 'the rest is suggested all the same');
     }
@@ -174,6 +174,22 @@ final class WantsCheckTest extends TestCase
             $report->suggestions[0]->reason,
             'it is held against another protocol, where there is one',
         );
+    }
+
+    public function test_a_bus_is_a_cable_and_nobody_counts_on_one_that_is_not_known(): void
+    {
+        $sensors = [
+            Shelf::profile('bus', ['protocol' => 'wired', 'power' => 'bus', 'capabilities' => ['occupancy']]),
+            Shelf::profile('radio', ['capabilities' => ['occupancy']]),
+        ];
+        $chosen = static fn (?array $spoken): Suggestion => (new WantsCheck(RoomSpotsTest::house(), $sensors, [], self::reach(
+            $spoken === null ? null : [Protocol::from($spoken[0])],
+            [],
+        )))->of([self::want('hall presence')])->suggestions[0];
+
+        self::assertSame('radio', $chosen(null)->profile->key);
+        self::assertSame('bus', $chosen(['wired'])->profile->key);
+        self::assertStringContainsString('A bus cable has to come to it', implode($chosen(['wired'])->cautions));
     }
 
     public function test_a_contact_that_measures_the_air_saves_a_device_for_the_room(): void

@@ -6,6 +6,7 @@ namespace App\Stations\Survey\Wants;
 
 use App\JobSheet\JobSheet;
 use App\Plan\Geometry;
+use Kavvel\Core\Floorplan\RoomKind;
 use Kavvel\Core\Wants\Want;
 use Kavvel\Core\Wants\WantedFrom;
 use Kavvel\Core\Wants\WantedFunction;
@@ -26,7 +27,10 @@ final readonly class WantsGrid
     {
         $rooms = [];
         foreach ($this->sheet->geometry->storeys as $storey) {
-            $rooms[$storey['name']] = $this->sheet->geometry->roomsOn($storey['key']);
+            $rooms[$storey['name']] = array_values(array_filter(
+                $this->sheet->geometry->roomsOn($storey['key']),
+                static fn (array $room): bool => $room['kind'] !== RoomKind::Shaft->value,
+            ));
         }
 
         return array_filter($rooms);

@@ -8,6 +8,7 @@
 @php($count = count($report->suggestions))
 @php($open = count($report->standings) - $report->countServed())
 @php($loads = $wants->unknownLoads())
+@php($ofThePlan = array_values(array_filter($report->unmet, fn ($one) => $one->isOfThePlan)))
 <div>
     <p class="over"><span>Wants</span><span>{{ $report->countServed() }} of {{ count($report->standings) }} served</span></p>
     @if ($geometry->rooms === [])
@@ -40,6 +41,10 @@
     <div class="thumb"><button class="big" id="big" data-move="plan-{{ $wants->mark() }}"
         data-key="n">{{ $count === 1 ? 'Plan it' : "Plan all {$count}" }}</button></div>
 </x-form>
+@elseif ($count === 0 && $ofThePlan !== [] && $mayWork)
+<div class="thumb"><a class="big" id="big" data-move="unmet-{{ $ofThePlan[0]->room }}" data-key="n"
+    href="{{ $bench->url(['lens' => 'rooms', 'at' => "room {$ofThePlan[0]->room}"]) }}">Look at the
+        {{ mb_strtolower($roomName($ofThePlan[0]->room)) }}</a></div>
 @elseif ($report->standings !== [] && $report->unmet === [] && $loads !== [])
 <div class="thumb"><a class="big" id="big" data-move="load-{{ $loads[0]->key() }}" data-key="n"
     href="{{ $bench->url(['slot' => $loads[0]->key(), 'storey' => null]) }}" data-opens-slot>What does it feed?</a></div>
