@@ -97,13 +97,15 @@ final readonly class WantsCheck
      */
     private function suggest(RoomSpots $spots, array $demands): array
     {
-        $never = [];
+        $possible = $never = [];
         foreach ($demands as $demand) {
-            if (! $demand->function->canBeSuggested() || array_filter($this->catalogue, $demand->isServedBy(...)) === []) {
+            if ($demand->function->canBeSuggested() && array_filter($this->catalogue, $demand->isServedBy(...)) !== []) {
+                $possible[] = $demand;
+            } else {
                 $never[$demand->function->value] = $demand->function;
             }
         }
-        $demands = array_values(array_filter($demands, static fn (Demand $one): bool => ! isset($never[$one->function->value])));
+        $demands = $possible;
         $candidates = $this->candidates($spots, $demands);
         $advice = new ProtocolAdvice($this->reach, $this->inUse);
         $chosen = FewestDevices::of(count($demands), $candidates);

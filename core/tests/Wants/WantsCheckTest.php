@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Kavvel\Core\Tests\Wants;
 
 use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Floorplan\OpeningKind;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Site\SpotKind;
 use Kavvel\Core\Site\Vec3;
 use Kavvel\Core\Siting\RoomSpots;
 use Kavvel\Core\Siting\Spot;
+use Kavvel\Core\Tests\Floorplan\House;
 use Kavvel\Core\Tests\Siting\RoomSpotsTest;
 use Kavvel\Core\Wants\PlannedDevice;
 use Kavvel\Core\Wants\Reach;
@@ -210,6 +212,14 @@ final class WantsCheckTest extends TestCase
 
         self::assertSame(['a door'], self::told($report));
         self::assertEquals([new UnmetWant('kitchen', WantedFunction::Opened, 'Nothing in the catalogue does it.')], $report->unmet);
+
+        $plan = RoomSpotsTest::house();
+        $both = House::after($plan, RoomSpotsTest::opening($plan, 'outer wall of hall, top', OpeningKind::Window, 0.4));
+        $report = (new WantsCheck($both, [
+            Shelf::profile('a', ['name' => 'Door contact', 'capabilities' => ['contact'], 'spot' => 'door']),
+        ], [], self::reach(null, [])))->of([self::want('hall opened')]);
+        self::assertSame(['a door'], self::told($report), 'the door of a room that has a window as well');
+        self::assertCount(1, $report->unmet);
     }
 
     public function test_a_place_is_said_once_in_a_title(): void

@@ -13,6 +13,7 @@ use App\Models\SiteJob;
 use App\Models\User;
 use App\Stations\Survey\SlotEditor;
 use App\Stations\Survey\SlotRefused;
+use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Wants\Suggestion;
 
 /** What becomes of the devices that wants ask for: planned, or left out, as long as they still are asked for. */
@@ -95,7 +96,7 @@ final readonly class Suggestions
         $geometry = $sheet->geometry;
         $rooms = array_column($geometry->rooms, 'id', 'key');
         $points = array_column($geometry->points, 'id', 'key');
-        $profiles = array_map(static fn ($profile): string => $profile->key, Catalogue::of($sheet->job->region));
+        $profiles = array_map(static fn (Profile $profile): string => $profile->key, Catalogue::of($sheet->job->region));
         $spot = $suggestion->spot;
 
         return [

@@ -94,12 +94,6 @@ final readonly class WiringSheet
         return array_values(array_filter($this->keyUses, static fn (KeyUse $one): bool => $one->control === $control));
     }
 
-    /** @return list<Control> of which no key does anything */
-    public function idle(): array
-    {
-        return array_values(array_filter($this->controls, fn (Control $one): bool => $this->usesOf($one->key) === []));
-    }
-
     /** @param string $at room and opening: "hall ground-w05@7.60" */
     public function entrance(string $circuit, string $at): ?EntranceReach
     {
