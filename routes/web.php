@@ -77,6 +77,7 @@ Route::middleware($signedIn)->group(static function (): void {
                 ->name('slots.credentials.show');
 
             Route::get('/forms/add-slot', [Bench\FormController::class, 'addSlot'])->name('forms.add-slot');
+            Route::get('/forms/spot', Survey\SpotController::class)->name('forms.spot');
             Route::get('/forms/slots/{slot}', [Bench\FormController::class, 'editSlot'])->name('forms.edit-slot');
             Route::put('/questions/{question:key}', [Survey\QuestionController::class, 'update'])->name('questions.update');
             Route::post('/plan-edits', [Survey\PlanEditController::class, 'store'])->name('plan-edits.store');

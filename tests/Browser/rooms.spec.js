@@ -175,6 +175,8 @@ test('the first device of a new job is put where its place is touched', async ({
     await form.getByRole('button', { name: 'Touch its place on the plan' }).click();
     await page.locator('.plan [data-room="kitchen"]').click();
     await expect(form.locator('[name=room]')).toHaveValue('kitchen');
+    await form.getByRole('button', { name: 'Where it usually goes in that room' }).click();
+    await expect(form.getByRole('status')).toBeVisible();
     await form.getByRole('button', { name: 'Add it to the plan' }).click();
     await expect(page.getByRole('heading', { name: 'Plug' })).toBeVisible();
 

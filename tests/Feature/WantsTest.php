@@ -156,6 +156,16 @@ final class WantsTest extends TestCase
         self::assertSame('freezer', $this->siteJob('calico-court')->slots()->where('key', 'socket-metering-plug')->value('load_what'));
     }
 
+    public function test_where_a_device_usually_goes_is_told_with_what_to_look_at(): void
+    {
+        $this->get(self::FLAT.'/forms/spot?room=kitchen&profile=zb-climate')->assertOk()
+            ->assertSee('name="height" value="1.5"', false)->assertSee('An inside wall, out of sun, draught');
+        $this->get(self::FLAT.'/forms/spot?room=bed&profile=zb-contact')->assertOk()->assertSee('Magnet and contact face each other');
+        $this->get(self::FLAT.'/forms/spot?room=attic&profile=zb-climate')->assertNotFound();
+        $this->get(self::FLAT.'/forms/spot?room=kitchen&profile=none')->assertNotFound();
+        $this->as('wren')->get(self::FLAT.'/forms/spot?room=kitchen&profile=zb-climate')->assertForbidden();
+    }
+
     public function test_the_survey_says_what_comes_next(): void
     {
         DB::table('questions')->where('site_job_id', $this->siteJob('calico-court')->id)->delete();

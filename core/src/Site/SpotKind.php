@@ -56,6 +56,24 @@ enum SpotKind: string
         };
     }
 
+    /** What to look at before anything is fixed there (RULES 9.6; the rest assumption). */
+    public function advice(): string
+    {
+        return match ($this) {
+            self::Ceiling => 'In the middle; an alarm half a metre from walls and lamps, and not over a stove or a shower.',
+            self::Wall => 'An inside wall, out of sun, draught and the heat of machines; not behind a curtain.',
+            self::Corner => 'High, across the way that people walk; no window and no radiator in its view.',
+            self::Window, self::Door => 'Magnet and contact face each other on the side that opens, as near as the sheet asks: in steel '
+                .'frames nearer.',
+            self::Latch => 'Measure first: thickness of the door, backset, and how far it would stand out. A key inside stays usable.',
+            self::Entrance => 'On the side where the door opens, where the hand goes by itself.',
+            self::Radiator => 'In free air: behind a curtain or a board it measures its own heat; a remote sensor else.',
+            self::Socket => 'Where nobody pulls it, and nothing hot or wet is near.',
+            self::Floor => 'At the lowest place, where water would gather first.',
+            self::Appliance => 'In or at the machine, as its sheet says.',
+        };
+    }
+
     /** What is measured there is not the air of the room. */
     public function isBesideHeat(): bool
     {

@@ -94,6 +94,28 @@ final readonly class RoomSpots
         return $this->up(self::freeBeside($opening, $walls), $height);
     }
 
+    /** Where one more of the kind would go: at the first opening that has none, or at its place in the room. */
+    public function usual(SpotKind $kind): Spot
+    {
+        $openings = match ($kind) {
+            SpotKind::Window => $this->windows(),
+            SpotKind::Door, SpotKind::Latch => $this->outerDoors() ?: array_values(array_filter(
+                $this->openings,
+                static fn (RoomOpening $one): bool => $one->isDoor(),
+            )),
+            default => [],
+        };
+        $spots = array_map(fn (RoomOpening $one): Spot => $this->atOpening($kind, $one), $openings);
+        foreach ($spots as $spot) {
+            $near = array_filter($this->slots(), static fn (Vec3 $slot): bool => $slot->distanceTo($spot->place) < self::TAKEN_M);
+            if ($near === []) {
+                return $spot;
+            }
+        }
+
+        return $spots[0] ?? $this->at($kind);
+    }
+
     /** The way in: from outside, else the first door, else a gap. */
     public function entrance(): ?RoomOpening
     {

@@ -163,6 +163,23 @@ final class RoomSpotsTest extends TestCase
         self::assertEqualsWithDelta(4.5, $spots->at(SpotKind::Wall)->place->z, 1e-9);
     }
 
+    public function test_one_more_goes_to_the_first_opening_that_has_none(): void
+    {
+        $plan = self::house();
+        $first = RoomSpots::of($plan, 'kitchen')->usual(SpotKind::Window);
+        self::assertSame('window 1', $first->called);
+        $used = $plan->withThing(new Thing('slots', 's', 'One', 'kitchen', [$first->place->x, $first->place->y, $first->place->z]));
+        self::assertSame('window 2', RoomSpots::of($used, 'kitchen')->usual(SpotKind::Window)->called);
+
+        self::assertSame('door', RoomSpots::of($plan, 'kitchen')->usual(SpotKind::Latch)->called, 'its door leads into the hall');
+        self::assertEquals(
+            RoomSpots::of($plan, 'hall')->at(SpotKind::Window),
+            RoomSpots::of($plan, 'hall')->usual(SpotKind::Window),
+            'without a window, a free wall',
+        );
+        self::assertEquals(RoomSpots::of($plan, 'hall')->at(SpotKind::Corner), RoomSpots::of($plan, 'hall')->usual(SpotKind::Corner));
+    }
+
     public function test_a_key_goes_to_the_side_of_the_door_where_the_wall_is_longer(): void
     {
         foreach ([[0.4, 0.4 + 0.9 + 0.15], [1.9, 1.9 - 0.15]] as [$offset, $expected]) {

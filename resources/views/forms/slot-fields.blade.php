@@ -15,11 +15,9 @@
     <option value="{{ $room['key'] }}" @selected($room['key'] === $values['room'])>{{ $geometry->roomTitle($room) }}</option>
     @endforeach
 </select></label>
-<div class="three">
-    <label class="field"><span>x, m</span><input name="x" value="{{ $values['x'] }}" inputmode="decimal" required></label>
-    <label class="field"><span>y, m</span><input name="y" value="{{ $values['y'] }}" inputmode="decimal" required></label>
-    <label class="field"><span>Height, m</span><input name="height" value="{{ $values['height'] }}" inputmode="decimal" required></label>
-</div>
+@include('forms.spot', ['x' => $values['x'], 'y' => $values['y'], 'height' => $values['height'], 'advice' => null])
+<button type="button" class="btn plain mb-2.5" hx-get="{{ route('jobs.forms.spot', $job) }}" hx-include="closest form"
+    hx-target="previous .spot" hx-select="unset" hx-swap="outerHTML" hx-push-url="false">Where it usually goes in that room</button>
 <label class="field"><span>Mounted</span><select name="mounting">
     @foreach (Mounting::cases() as $mounting)
     <option value="{{ $mounting->value }}" @selected($mounting->value === $values['mounting'])>{{ $mounting->words() }}</option>

@@ -1,12 +1,12 @@
 @use('Kavvel\Core\Wants\PlugLoad')
 @if (PlugLoad::isAskedOf($card->profile))
 @php($load = $slot->plugLoad())
+@foreach ($load?->cautions($card->profile) ?? [] as $caution)
+<p class="note">{{ $caution }}</p>
+@endforeach
 <details id="load" @if ($load === null && $bench->station === 'survey') open @endif>
     <summary>{{ $load === null ? 'What does it feed?'
         : "Feeds: {$load->what}".($load->watts === null ? '' : ', '.round($load->watts).' W') }}</summary>
-    @foreach ($load?->cautions($card->profile) ?? [] as $caution)
-    <p class="note mb-2">{{ $caution }}</p>
-    @endforeach
     @if ($mayWork)
     <x-form :action="route('jobs.slots.load.update', [$job, $slot])" method="put">
         <input type="hidden" name="station" value="{{ $bench->station }}">
