@@ -49,6 +49,7 @@ Route::middleware($signedIn)->group(static function (): void {
         }
         Route::get('/export', [Jobs\JobFileController::class, 'show'])->name('export');
         Route::get('/plan/{storey:key}.svg', Bench\PlanController::class)->name('plan');
+        Route::get('/point-steps/{pointStep:id}', [Survey\PointStepController::class, 'show'])->name('point-steps.show');
         Route::get('/cables', Survey\CableTableController::class)->name('cables');
         Route::get('/underlays/{storey:key}', [Survey\UnderlayController::class, 'show'])->name('underlays.show');
         Route::get('/logbook', [Bench\LogbookController::class, 'index'])->name('logbook');
@@ -102,6 +103,13 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/circuits/{circuit}/lamps', [Survey\LampsController::class, 'store'])->name('circuits.lamps.store');
             Route::delete('/circuits/{circuit}/lamps', [Survey\LampsController::class, 'destroy'])->name('circuits.lamps.destroy');
             Route::put('/circuits/{circuit}/choice', [Survey\CircuitChoiceController::class, 'update'])->name('circuits.choice.update');
+            Route::post('/closings', [Survey\ClosingController::class, 'store'])->name('closings.store');
+            Route::put('/closings/{closing:key}', [Survey\ClosingController::class, 'update'])->name('closings.update');
+            Route::delete('/closings/{closing:key}', [Survey\ClosingController::class, 'destroy'])->name('closings.destroy');
+            Route::post('/point-steps', [Survey\PointStepController::class, 'store'])->name('point-steps.store');
+            Route::delete('/point-steps', [Survey\PointStepController::class, 'destroy'])->name('point-steps.destroy');
+            Route::post('/site-work', [Survey\SiteWorkController::class, 'store'])->name('site-work.store');
+            Route::put('/site-work', [Survey\SiteWorkController::class, 'update'])->name('site-work.update');
             Route::put('/circuits/{circuit}/dark-doors', [Survey\DarkDoorController::class, 'update'])->name('circuits.dark-doors.update');
             Route::post('/key-uses', [Survey\KeyUseController::class, 'store'])->name('key-uses.store');
             Route::delete('/key-uses/{keyUse:id}', [Survey\KeyUseController::class, 'destroy'])->name('key-uses.destroy');

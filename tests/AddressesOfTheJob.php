@@ -40,6 +40,8 @@ trait AddressesOfTheJob
         $with['circuit'] = $circuit->key;
         $with['room'] = (string) $job->rooms()->value('key');
         $with['keyUse'] = (string) $job->keyUses()->value('id');
+        $with['closing'] = (string) $job->closings()->value('key');
+        $with['pointStep'] = (string) $job->pointSteps()->value('id');
         $addresses = [];
         foreach (Router::getRoutes()->getRoutes() as $route) {
             if (! str_starts_with($route->uri(), 'jobs/{job}')) {

@@ -21,8 +21,11 @@ final readonly class Catalogue
         $company = app(CurrentCompany::class)->id();
         $version = (int) DB::table('companies')->where('id', $company)->value('catalogue_version');
 
-        return Committed::rememberForever("catalogue.{$company}.{$version}.{$region->value}", static fn (): array => Profile::query()->get()
-            ->mapWithKeys(static fn (Profile $profile): array => [$profile->id => $profile->core($region)])->all());
+        return Committed::rememberForever("catalogue.{$company}.{$version}.{$region->value}", static fn (): array => Profile::query()
+            ->orderBy('id')
+            ->get()
+            ->mapWithKeys(static fn (Profile $profile): array => [$profile->id => $profile->core($region)])
+            ->all());
     }
 
     /** A profile is changed, in this very transaction: the next version, and every page that shows one is old. */

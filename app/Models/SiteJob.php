@@ -40,6 +40,7 @@ use Kavvel\Core\Protocol\Region;
  * @property float|null $latitude
  * @property float|null $longitude
  * @property string|null $mains
+ * @property array<string, int>|null $designer_counts  how many of a purpose the designer counts
  * @property array<string, float>|null $prices  what things cost on this job
  * @property Carbon $as_of
  * @property Carbon|null $archived_at
@@ -55,6 +56,9 @@ use Kavvel\Core\Protocol\Region;
  * @property-read Collection<int, Circuit> $circuits
  * @property-read Collection<int, KeyUse> $keyUses
  * @property-read Collection<int, RoomHeating> $roomHeatings
+ * @property-read Collection<int, Closing> $closings
+ * @property-read Collection<int, PointStep> $pointSteps
+ * @property-read Collection<int, TradeWork> $tradeWorks
  * @property-read Collection<int, Network> $networks
  * @property-read Collection<int, Underlay> $underlays
  * @property-read Collection<int, Gateway> $gateways
@@ -179,6 +183,24 @@ final class SiteJob extends Model
         return $this->hasMany(RoomHeating::class);
     }
 
+    /** @return HasMany<Closing, $this> */
+    public function closings(): HasMany
+    {
+        return $this->hasMany(Closing::class);
+    }
+
+    /** @return HasMany<PointStep, $this> */
+    public function pointSteps(): HasMany
+    {
+        return $this->hasMany(PointStep::class);
+    }
+
+    /** @return HasMany<TradeWork, $this> */
+    public function tradeWorks(): HasMany
+    {
+        return $this->hasMany(TradeWork::class);
+    }
+
     /** @return HasMany<PlanEdit, $this> */
     public function planEdits(): HasMany
     {
@@ -283,6 +305,8 @@ final class SiteJob extends Model
 
     protected function casts(): array
     {
-        return ['as_of' => 'date', 'region' => Region::class, 'archived_at' => 'datetime', 'prices' => 'array'];
+        return [
+            'as_of' => 'date', 'region' => Region::class, 'archived_at' => 'datetime', 'prices' => 'array', 'designer_counts' => 'array',
+        ];
     }
 }

@@ -15,7 +15,7 @@ final class ArchitectureTest
     private const CORE_FLOORS = [
         ['Input', 'Daylight'], ['Protocol'], ['Site', 'Naming', 'Survey'], ['Floorplan', 'Radio'],
         ['Cabling', 'Catalogue', 'Mesh', 'Siting'],
-        ['Circuits', 'Coverage', 'Handover', 'Heating', 'Pairing', 'Proving'],
+        ['Circuits', 'Closing', 'Coverage', 'Handover', 'Heating', 'Pairing', 'Proving'],
         ['Wants'], ['JobFile'], ['Cli'],
     ];
 

@@ -6,7 +6,7 @@ const LENSES = [
     'survey?lens=rooms', 'survey?lens=rooms&storey=ground&at=room+hall', 'survey?lens=rooms&storey=ground&at=wall+ground-w05',
     'survey?lens=radio', 'survey?lens=channels', 'survey?lens=wants&at=doors', 'survey?lens=circuits',
     'survey?lens=circuits&at=hall-lights', 'survey?lens=control', 'survey?lens=control&at=slot+hall-keypad', 'survey?lens=heating',
-    'survey?lens=cables', 'survey?lens=cables&at=chart-p1',
+    'survey?lens=cables', 'survey?lens=cables&at=chart-p1', 'survey?lens=closings', 'survey?lens=closings&at=point+log-t1',
     'survey?lens=heating&at=hall', 'survey?slot=projector', 'survey?slot=store-meter',
 ];
 

@@ -82,6 +82,29 @@ test('points get their cables, and the schedule follows', async ({ page }) => {
     expect((await table).suggestedFilename()).toBe('lantern-house-cables.csv');
 });
 
+test('a point is photographed and checked, and the wall may close', async ({ page }) => {
+    await page.goto('/jobs/lantern-house/survey?lens=closings');
+    await expect(page.getByRole('heading', { name: 'One point before Tiles, bathroom' })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('link', { name: 'Open 1-BTH-01' }).click();
+    await expect(page.getByRole('heading', { name: '1-BTH-01' })).toBeVisible();
+    await expectAccessible(page);
+    const picture = { name: 'box.png', mimeType: 'image/png', buffer: await page.locator('.side').screenshot() };
+    await page.getByLabel('The photograph').setInputFiles(picture);
+    await page.waitForFunction(() => !document.querySelector('.big.settling'));
+    await page.getByRole('button', { name: 'Photographed', exact: true }).click();
+    await expect(page.getByRole('link', { name: 'See it' })).toBeVisible();
+    await page.waitForFunction(() => !document.querySelector('.big.settling'));
+    await page.getByRole('button', { name: 'Checked', exact: true }).click();
+    await expect(page.locator('.door[aria-current]')).toHaveText(/ready/);
+    await page.getByRole('link', { name: 'All closings' }).click();
+    await expect(page.getByRole('heading', { name: 'Tiles, bathroom may close' })).toBeVisible();
+    await page.waitForFunction(() => !document.querySelector('.big.settling'));
+    await page.getByRole('button', { name: 'It is closed' }).click();
+    await expect(page.getByRole('heading', { name: /^\d points before Plaster, upper floor$/ })).toBeVisible();
+    await expectAccessible(page);
+});
+
 test('rooms become heating zones, and the cheapest wiring centres are told', async ({ page }) => {
     await page.goto('/jobs/lantern-house/survey?lens=heating');
     await expect(page.getByRole('heading', { name: 'Wiring centres: one for eight and one for four' })).toBeVisible();

@@ -49,7 +49,8 @@ final class JobFileTest extends TestCase
 
         $file = $this->withoutLinks($file);
         foreach ([
-            'asOf', 'job', 'storeys', 'rooms', 'walls', 'wants', 'leftOut', 'ducts', 'circuits', 'keyUses', 'heating', 'points',
+            'asOf', 'job', 'storeys', 'rooms', 'walls', 'wants', 'leftOut', 'ducts', 'circuits', 'keyUses', 'heating', 'closings',
+            'pointSteps', 'tradeWorks', 'designerCounts', 'points',
             'gateways', 'slots', 'nodes', 'attempts', 'proofs',
             'questions', 'snags', 'log',
         ] as $part) {

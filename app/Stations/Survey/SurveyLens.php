@@ -17,6 +17,7 @@ enum SurveyLens: string
     case Circuits = 'circuits';
     case Control = 'control';
     case Cables = 'cables';
+    case Closings = 'closings';
     case Heating = 'heating';
 
     /** The key in the first row that leads here. */
@@ -24,7 +25,7 @@ enum SurveyLens: string
     {
         return match ($this) {
             self::Channels => self::Radio,
-            self::Control, self::Cables, self::Heating => self::Circuits,
+            self::Control, self::Cables, self::Closings, self::Heating => self::Circuits,
             default => $this,
         };
     }

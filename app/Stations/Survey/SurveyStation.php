@@ -25,6 +25,7 @@ use App\Stations\Survey\Wants\WantsLens;
 use App\Stations\Survey\Wants\WantsSheet;
 use App\Stations\Survey\Wiring\CablesLens;
 use App\Stations\Survey\Wiring\CircuitsLens;
+use App\Stations\Survey\Wiring\ClosingsLens;
 use App\Stations\Survey\Wiring\ControlLens;
 use App\Stations\Survey\Wiring\HeatingLens;
 use Kavvel\Core\Radio\Margin;
@@ -42,6 +43,7 @@ final readonly class SurveyStation implements DrawsAlone, Station
         private CircuitsLens $circuits,
         private ControlLens $control,
         private CablesLens $cables,
+        private ClosingsLens $closings,
         private HeatingLens $heating,
         private PlanStore $plans,
     ) {}
@@ -87,6 +89,7 @@ final readonly class SurveyStation implements DrawsAlone, Station
             SurveyLens::Circuits => $this->circuits->move($sheet, $asked),
             SurveyLens::Control => $this->control->move($sheet, $asked),
             SurveyLens::Cables => $this->cables->move($sheet, $asked),
+            SurveyLens::Closings => $this->closings->move($sheet, $asked),
             SurveyLens::Heating => $this->heating->move($sheet, $asked),
             default => $this->devices($sheet, $counts, $asked),
         };

@@ -18,7 +18,8 @@ final readonly class Limits
     public const MOST = [
         'storeys' => 50, 'rooms' => 1_000, 'walls' => 4_000,
         'ducts' => 200, 'underlays' => 50, 'heardNetworks' => 2_000, 'wants' => 10_000, 'leftOut' => 5_000,
-        'circuits' => 500, 'keyUses' => 5_000, 'heating' => 1_000,
+        'circuits' => 500, 'keyUses' => 5_000, 'heating' => 1_000, 'closings' => 500, 'pointSteps' => 30_000, 'tradeWorks' => 10_000,
+        'designerCounts' => 500,
         'profiles' => 500, 'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
         'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
         'log' => 20_000, 'members' => 500,
@@ -154,6 +155,17 @@ final readonly class Limits
                 ])),
             ],
             'keyUses' => ['control' => self::line(90), 'number' => static fn (Input $number): int => $number->whole(1, 12)],
+            'closings' => [
+                'key' => Check::key(...), 'name' => self::line(120), 'trade' => self::line(80), 'closesOn' => Check::date(...),
+                'rooms' => static fn (Input $all) => self::each($all, self::MOST['rooms'], Check::key(...)),
+                'leadDays' => static fn (Input $days): int => $days->whole(0, 365),
+                'fittingDays' => static fn (Input $days): int => $days->whole(0, 365), 'closedAt?' => $time,
+            ],
+            'pointSteps' => ['point' => Check::key(...), 'by' => $name, 'at' => $time],
+            'designerCounts' => [
+                'purpose' => self::line(40), 'count' => static fn (Input $count): int => $count->whole(0, 5_000),
+            ],
+            'tradeWorks' => ['room' => Check::key(...), 'trade' => self::line(80), 'at' => $time],
             'heating' => [
                 'loops' => static fn (Input $loops): int => $loops->whole(0, 24), 'watts' => self::number(0, 50_000),
             ],

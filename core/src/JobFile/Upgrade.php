@@ -10,7 +10,7 @@ use Closure;
 final readonly class Upgrade
 {
     /** Sections that version 4 has and no version before it had */
-    private const FOURTH = ['wants', 'leftOut', 'circuits', 'keyUses', 'heating'];
+    private const FOURTH = ['wants', 'leftOut', 'circuits', 'keyUses', 'heating', 'closings', 'pointSteps', 'tradeWorks', 'designerCounts'];
 
     /**
      * @param  array<string, mixed>  $data

@@ -11,6 +11,7 @@ use Kavvel\Core\Circuits\KeyEffect;
 use Kavvel\Core\Circuits\Press;
 use Kavvel\Core\Circuits\SwitchPlace;
 use Kavvel\Core\Circuits\Way;
+use Kavvel\Core\Closing\PointStep;
 use Kavvel\Core\Heating\HeatKind;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
@@ -45,6 +46,7 @@ final readonly class Wiring
             }
         }
         self::keys($input, $circuits, $rooms);
+        self::closings($input, $rooms);
         $heated = [];
         foreach ($input->get('heating')->items() as $heating) {
             $room = $heating->get('room');
@@ -81,6 +83,36 @@ final readonly class Wiring
                 throw InvalidInput::duplicateId($what, $use->at);
             }
             $noted[$what] = true;
+        }
+    }
+
+    /** @param array<string, mixed> $rooms */
+    private static function closings(Input $input, array $rooms): void
+    {
+        Check::keys($input, 'closings');
+        foreach ($input->get('closings')->items() as $closing) {
+            foreach ($closing->get('rooms')->items() as $room) {
+                Check::known($room, $rooms);
+            }
+        }
+        $done = [];
+        foreach ($input->get('pointSteps')->items() as $step) {
+            $what = $step->get('point')->id().' '.$step->get('step')->word(array_column(PointStep::cases(), 'value'));
+            if (isset($done[$what])) {
+                throw InvalidInput::duplicateId($what, $step->at);
+            }
+            $done[$what] = true;
+        }
+        $counted = [];
+        foreach ($input->get('designerCounts')->items() as $row) {
+            $purpose = $row->get('purpose');
+            if (isset($counted[' '.$purpose->id()])) {
+                throw InvalidInput::duplicateId($purpose->id(), $purpose->at);
+            }
+            $counted[' '.$purpose->id()] = true;
+        }
+        foreach ($input->get('tradeWorks')->items() as $work) {
+            Check::known($work->get('room'), $rooms);
         }
     }
 }

@@ -34,6 +34,22 @@ final class WiringRefused extends Refused
         return new self('opening', 'That door is no longer an entrance of the circuit. What is there is shown anew.');
     }
 
+    public static function isNotReady(string $closing, int $left): self
+    {
+        return new self('closing', "{$closing} can’t be closed: ".($left === 1 ? 'one point behind it is' : "{$left} points behind it are")
+            .' not ready. Do what is left, or take the cable off the point.');
+    }
+
+    public static function pointIsGone(): self
+    {
+        return new self('point', 'No cable comes to that point any more. What is there is shown anew.');
+    }
+
+    public static function needsAPicture(): self
+    {
+        return new self('picture', 'Bring the photograph: what lies behind is seen on it later.');
+    }
+
     public static function nothingCanBe(): self
     {
         return new self('choice', 'That is ruled out as things stand: see why beside it, and change what stands in its way.');

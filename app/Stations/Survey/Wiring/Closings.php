@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Survey\Wiring;
+
+use App\Editing\OptimisticLock;
+use App\Floorplan\PlanStore;
+use App\JobSheet\JobSheet;
+use App\Logbook\Logbook;
+use App\Models\Closing;
+use App\Models\PointStep;
+use App\Models\Room;
+use App\Models\SiteJob;
+use App\Models\TradeWork;
+use App\Models\User;
+use App\Pictures\Pictures;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use Kavvel\Core\Closing\PointStep as Step;
+
+/** Writes down what closes, what was done to points before it, and who worked there in between. */
+final readonly class Closings
+{
+    private const LABELS = [
+        'name' => 'What closes', 'trade' => 'Trade', 'closes_on' => 'Day', 'lead_days' => 'Days from ordering',
+        'fitting_days' => 'Days of work',
+    ];
+
+    public function __construct(
+        private OptimisticLock $lock,
+        private Logbook $logbook,
+        private Pictures $pictures,
+        private PlanStore $plans,
+    ) {}
+
+    /** @param array<string, mixed> $values */
+    public function add(SiteJob $job, array $values, User $person): Closing
+    {
+        $closing = Closing::query()->create([
+            'site_job_id' => $job->id, 'key' => strtolower((string) str()->ulid()), ...$values,
+        ]);
+        $this->logbook->write($job, $person, 'plan', "{$closing->name} closes on {$closing->closes_on->format('j F')}, {$closing->trade}.");
+
+        return $closing;
+    }
+
+    /** @param array<string, mixed> $values */
+    public function change(SiteJob $job, Closing $closing, int $seenVersion, array $values, User $person): void
+    {
+        $this->lock->update($closing, $seenVersion, [
+            ...$values, 'rooms' => json_encode($values['rooms'], JSON_THROW_ON_ERROR),
+        ], "the closing “{$closing->name}”", self::LABELS);
+        $this->logbook->write($job, $person, 'plan', "Changed when {$closing->name} closes: {$closing->closes_on->format('j F')}.");
+    }
+
+    /** @throws WiringRefused where a point behind it is not ready */
+    public function close(SiteJob $job, Closing $closing, User $person): void
+    {
+        $state = ClosingsSheet::of(JobSheet::of($job), $this->plans)->state($closing->key);
+        $left = count($state?->notReady() ?? []);
+        if ($left > 0) {
+            throw WiringRefused::isNotReady($closing->name, $left);
+        }
+        $closing->update(['closed_at' => now()]);
+        $this->logbook->write($job, $person, 'plan', "{$closing->name} is closed.");
+    }
+
+    /** @throws WiringRefused where the point has no cable any more */
+    public function stepDone(SiteJob $job, string $point, Step $step, ?string $picture, User $person): void
+    {
+        $progress = ClosingsSheet::of(JobSheet::of($job), $this->plans)->points[$point] ?? throw WiringRefused::pointIsGone();
+        if ($step === Step::Photographed && $picture === null) {
+            throw WiringRefused::needsAPicture();
+        }
+        $path = $picture === null ? null : "points/{$job->id}/".str()->ulid().'.jpg';
+        if ($path !== null) {
+            Storage::disk('local')->put($path, $this->pictures->read((string) $picture)->jpeg);
+        }
+        $before = PointStep::query()->where('site_job_id', $job->id)->where('point', $point)->where('step', $step->value)->value('picture');
+        PointStep::query()->updateOrCreate(
+            ['site_job_id' => $job->id, 'point' => $point, 'step' => $step->value],
+            ['by' => $person->name, 'at' => now(), 'picture' => $path],
+        );
+        $this->removeFile($before);
+        $this->logbook->write($job, $person, 'plan', "{$progress->label}: ".mb_strtolower($step->words()).'.');
+    }
+
+    public function stepUndone(SiteJob $job, string $point, Step $step, User $person): void
+    {
+        $done = PointStep::query()->where('site_job_id', $job->id)->where('point', $point)->where('step', $step->value)->first();
+        if ($done !== null) {
+            $done->delete();
+            $this->removeFile($done->picture);
+            $this->logbook->write($job, $person, 'plan', "{$point}: not ".mb_strtolower($step->words()).' after all.');
+        }
+    }
+
+    public function worked(SiteJob $job, Room $room, string $trade, User $person): void
+    {
+        TradeWork::query()->create(['site_job_id' => $job->id, 'room' => $room->key, 'trade' => $trade, 'at' => now()]);
+        $this->logbook->write($job, $person, 'plan', Str::ucfirst($trade).' worked in the '.mb_strtolower($room->name).'.');
+    }
+
+    public function count(SiteJob $job, string $purpose, ?int $count, User $person): void
+    {
+        $counts = $job->designer_counts ?? [];
+        unset($counts[$purpose]);
+        $job->update(['designer_counts' => $count === null ? $counts : [...$counts, $purpose => $count]]);
+        $this->logbook->write($job, $person, 'plan', $count === null
+            ? "The designer’s count of {$purpose} is taken off." : "The designer counts {$count} × {$purpose}.");
+    }
+
+    private function removeFile(?string $path): void
+    {
+        if ($path !== null) {
+            DB::afterCommit(static fn (): bool => Storage::disk('local')->delete($path));
+        }
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Closing;
+
+/** A closing with the points that it covers. */
+final readonly class ClosingState
+{
+    /**
+     * @param  list<PointProgress>  $points  those that are not ready first
+     * @param  int  $daysLeft  negative: its day is past
+     * @param  bool  $isOrderLate  the day to order by is past
+     * @param  list<string>  $bare  rooms that it covers and no cable ends in
+     */
+    public function __construct(
+        public Closing $closing,
+        public array $points,
+        public int $daysLeft,
+        public bool $isOrderLate,
+        public array $bare,
+    ) {}
+
+    /** @return list<PointProgress> */
+    public function notReady(): array
+    {
+        return array_values(array_filter($this->points, static fn (PointProgress $one): bool => ! $one->isReady()));
+    }
+}
