@@ -34,6 +34,7 @@ for (const [name, path] of [
     ['wants', `${KAVVEL}/jobs/calico-court/survey?lens=wants&at=comfort`],
     ['channels', `${KAVVEL}/jobs/calico-court/survey?lens=channels`],
     ['control', `${JOB}/survey?lens=control`],
+    ['closings', `${JOB}/survey?lens=closings`],
 ]) {
     await page.goto(path);
     await keep(page, name);

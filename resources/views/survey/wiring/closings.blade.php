@@ -17,7 +17,7 @@
             {{ $one->closing->trade }} · {{ count($one->points) - count($one->notReady()) }} of {{ count($one->points) }} ready</span></h2>
     <div class="reach-doors">
         @foreach ($one->points as $point)
-            @include('survey.wiring.point-plate')
+            @include('survey.wiring.point-plate', ['isPressing' => true])
         @endforeach
     </div>
     @if ($one->bare !== [] && ! $one->closing->isClosed)
@@ -32,7 +32,7 @@
     <h2>{{ $closings->states === [] ? 'Points with a cable' : 'Behind no closing' }}</h2>
     <div class="reach-doors">
         @foreach ($others as $point)
-            @include('survey.wiring.point-plate')
+            @include('survey.wiring.point-plate', ['isPressing' => $closings->states === []])
         @endforeach
     </div>
 </section>

@@ -1,5 +1,5 @@
 <a class="door is-{{ match (true) {
-    ! $point->isReady() => 'dark',
+    ! $point->isReady() => $isPressing ? 'dark' : 'left',
     $point->next() === null => 'done',
     default => 'hub',
 } }}" href="{{ $link("point {$point->point}") }}" @if ($at === "point {$point->point}") aria-current="true" @endif><span
