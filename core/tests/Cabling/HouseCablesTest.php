@@ -6,6 +6,7 @@ namespace Kavvel\Core\Tests\Cabling;
 
 use Kavvel\Core\Cabling\CableKind;
 use Kavvel\Core\Cabling\DrawnWays;
+use Kavvel\Core\Cabling\Drum;
 use Kavvel\Core\Cabling\HouseCables;
 use Kavvel\Core\Cabling\PointLabels;
 use Kavvel\Core\Cabling\PointPurpose;
@@ -15,6 +16,7 @@ use Kavvel\Core\Floorplan\Edits\AddPoint;
 use Kavvel\Core\Floorplan\Edits\AddRoom;
 use Kavvel\Core\Floorplan\Edits\AddStorey;
 use Kavvel\Core\Floorplan\Edits\ChangePoint;
+use Kavvel\Core\Floorplan\Edits\RemovePoint;
 use Kavvel\Core\Floorplan\FloorKind;
 use Kavvel\Core\Floorplan\Measured;
 use Kavvel\Core\Floorplan\Plan;
@@ -41,6 +43,26 @@ final class HouseCablesTest extends TestCase
 
         self::assertEqualsWithDelta(ceil((3 + 2) * 11 + 40) / 10, $cables->lengthM($cables->points[0]), 1e-9);
         self::assertSame([$cables->points[0]->key => false], $cables->drawn);
+    }
+
+    public function test_each_point_has_its_own_length_and_all_are_cut_from_the_smallest_drum_that_does(): void
+    {
+        $cables = HouseCables::of(self::with(self::house(), ['rack', 1, 1], ['data', 2, 1], ['data', 3, 1]));
+
+        self::assertSame([5.1, 6.2], array_map($cables->lengthM(...), $cables->points), 'of either of its two');
+        self::assertSame([100.0], array_map(static fn (Drum $one): float => $one->sizeM, $cables->schedule->drums ?? []));
+        self::assertCount(4, $cables->schedule->runs ?? []);
+    }
+
+    public function test_a_way_through_a_duct_turns_at_its_corners(): void
+    {
+        $plan = House::of('hall 6 x 6');
+        $plan = House::after($plan, AddDuct::along('Duct', '1,1 5,5', 'ground', 1.0, $plan));
+        $route = DrawnWays::of($plan)->route(new Vec3(1, 1, 1), 'ground', new Vec3(5, 5, 1), 'ground') ?? [];
+        $last = array_map(static fn (Vec3 $one): array => [$one->x, $one->y, $one->z], $route);
+
+        self::assertContains([1.0, 1.0, 1.0], $last);
+        self::assertSame([5.0, 5.0, 1.0], $last[array_key_last($last) ?? 0]);
     }
 
     public function test_a_duct_is_taken_where_it_is_the_shorter_way(): void
@@ -118,6 +140,8 @@ final class HouseCablesTest extends TestCase
 
         $written = House::after($plan, new ChangePoint($keys[1], ['label' => '0-KIT-01']));
         self::assertSame(['0-KIT-02', '0-KIT-01', '0-HAL-01'], array_values(PointLabels::of($written)));
+        $fewer = House::after($plan, new RemovePoint($keys[0]));
+        self::assertSame(['0-KIT-02', '0-HAL-01'], array_values(PointLabels::of($fewer)), 'others keep theirs');
         $twice = House::after($written, new ChangePoint($keys[0], ['label' => '0-KIT-01']));
         self::assertCount(3, array_unique(PointLabels::of($twice)));
     }
@@ -137,6 +161,7 @@ final class HouseCablesTest extends TestCase
         self::assertNull($told(['cable' => 'none']), 'none comes to it');
         self::assertNull($told(['count' => 0]));
         self::assertSame([CableKind::Data, 2], $told(['purpose' => 'data', 'mains' => null]));
+        self::assertSame([CableKind::Bus, 1], $told(['purpose' => 'letter box', 'cable' => 'bus']), 'one, where nothing is usual');
     }
 
     public function test_the_rack_has_room_power_and_a_fifth_to_spare(): void

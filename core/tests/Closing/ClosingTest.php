@@ -57,7 +57,7 @@ final class ClosingTest extends TestCase
         self::assertSame(['plaster', 'tiles', 'gone'], array_map(static fn (ClosingState $one): string => $one->closing->key, $states));
         self::assertSame([6, 16, -3], array_map(static fn (ClosingState $one): int => $one->daysLeft, $states));
         self::assertSame(['b', 'a'], array_map(static fn (PointProgress $one): string => $one->point, $states[0]->points));
-        self::assertCount(1, $states[0]->notReady());
+        self::assertSame(['b'], array_map(static fn (PointProgress $one): string => $one->point, $states[0]->notReady()));
         self::assertSame(['loft'], $states[0]->bare, 'no cable ends there: a spare is cheap now');
     }
 
@@ -70,6 +70,9 @@ final class ClosingTest extends TestCase
         self::assertSame([false, false, true], [$late('2026-03-05'), $late('2026-03-06 23:00'), $late('2026-03-07')]);
         $nothing = new Closing('c', 'Screed', 'builder', self::day('2026-03-01'), [], 0, 4);
         self::assertFalse(ClosingPlan::of([$nothing], [], self::day('2026-03-20'))[0]->isOrderLate, 'nothing to order');
+        $tomorrow = new Closing('c', 'Screed', 'builder', self::day('2026-03-20'), [], 1);
+        self::assertSame('2026-03-19', $tomorrow->orderBy()->format('Y-m-d'), 'no time for fitting was noted');
+        self::assertTrue(ClosingPlan::of([$tomorrow], [], self::day('2026-03-20'))[0]->isOrderLate);
     }
 
     #[DataProvider('questions')]
@@ -101,6 +104,8 @@ final class ClosingTest extends TestCase
             $told(['data' => 3, 'camera' => 2], ['data' => 4, 'speaker' => 1], ['speaker' => 2]),
         );
         self::assertSame(['data: the plan has 1 more'], $told(['data' => 0], ['data' => 1], []));
+        self::assertSame(['data: more are fitted than planned'], $told(['data' => 1], ['data' => 1], ['data' => 2]));
+        self::assertSame([], $told(['data' => 0], [], []), 'all agree on none');
     }
 
     /** Whatever was done in whatever order: a point is ready when its four steps are done and nobody worked there since the check. */
