@@ -106,6 +106,8 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/closings', [Survey\ClosingController::class, 'store'])->name('closings.store');
             Route::put('/closings/{closing:key}', [Survey\ClosingController::class, 'update'])->name('closings.update');
             Route::delete('/closings/{closing:key}', [Survey\ClosingController::class, 'destroy'])->name('closings.destroy');
+            Route::post('/closings/{closing:key}/closed', [Survey\ClosedController::class, 'store'])->name('closings.closed.store');
+            Route::delete('/closings/{closing:key}/closed', [Survey\ClosedController::class, 'destroy'])->name('closings.closed.destroy');
             Route::post('/point-steps', [Survey\PointStepController::class, 'store'])->name('point-steps.store');
             Route::delete('/point-steps', [Survey\PointStepController::class, 'destroy'])->name('point-steps.destroy');
             Route::post('/site-work', [Survey\SiteWorkController::class, 'store'])->name('site-work.store');

@@ -97,11 +97,16 @@ test('a point is photographed and checked, and the wall may close', async ({ pag
     await page.waitForFunction(() => !document.querySelector('.big.settling'));
     await page.getByRole('button', { name: 'Checked', exact: true }).click();
     await expect(page.locator('.door[aria-current]')).toHaveText(/ready/);
+    await expect(page.getByRole('link', { name: 'Look at Tiles, bathroom' })).toBeVisible();
     await page.getByRole('link', { name: 'All closings' }).click();
     await expect(page.getByRole('heading', { name: 'Tiles, bathroom may close' })).toBeVisible();
     await page.waitForFunction(() => !document.querySelector('.big.settling'));
     await page.getByRole('button', { name: 'It is closed' }).click();
     await expect(page.getByRole('heading', { name: /^\d points before Plaster, upper floor$/ })).toBeVisible();
+    await page.getByRole('link', { name: 'Tiles, bathroom' }).click();
+    await expect(page.getByRole('heading', { name: 'Tiles, bathroom is closed' })).toBeVisible();
+    await page.getByRole('button', { name: 'It is open after all' }).click();
+    await expect(page.getByRole('heading', { name: 'Tiles, bathroom may close' })).toBeVisible();
     await expectAccessible(page);
 });
 

@@ -77,7 +77,7 @@ final class ClosingsTest extends TestCase
 
     public function test_nothing_is_closed_over_a_point_that_is_not_ready(): void
     {
-        $this->delete(self::HOUSE.'/closings/tiles-bath')
+        $this->post(self::HOUSE.'/closings/tiles-bath/closed')
             ->assertSessionHasErrors(['closing' => 'Tiles, bathroom can’t be closed: one point behind it is not ready. '
                 .'Do what is left, or take the cable off the point.']);
         PointStep::query()->where('point', 'bath-p1')->delete();
@@ -89,9 +89,29 @@ final class ClosingsTest extends TestCase
         }
         $this->siteJob()->touchLive();
         $this->get(self::LENS)->assertSee('Tiles, bathroom may close');
-        $this->delete(self::HOUSE.'/closings/tiles-bath')->assertSessionHasNoErrors();
+        $this->get(self::LENS.'&at='.rawurlencode('point bath-p1'))->assertSee('Second fix done: once Tiles, bathroom is closed.')
+            ->assertSee('Look at Tiles, bathroom');
+        $this->post(self::HOUSE.'/closings/tiles-bath/closed')->assertSessionHasNoErrors();
         self::assertNotNull($this->closing('tiles-bath')->closed_at);
         $this->get(self::LENS)->assertSeeInOrder(['3 points before', 'Plaster, upper floor']);
+        $this->get(self::LENS.'&at='.rawurlencode('point bath-p1'))->assertDontSee('Look at Tiles, bathroom');
+    }
+
+    public function test_what_was_called_closed_can_be_open_after_all_and_a_closing_can_be_taken_off(): void
+    {
+        $screed = self::LENS.'&at='.rawurlencode('closing screed-ground');
+        $this->get($screed)->assertSee('Screed, signal room is closed')->assertSee('It is open after all');
+        $this->as('wren')->get($screed)->assertDontSee('It is open after all');
+        $this->delete(self::HOUSE.'/closings/screed-ground/closed')->assertForbidden();
+        $this->as('mara')->delete(self::HOUSE.'/closings/screed-ground/closed')->assertRedirect($screed);
+        self::assertNull($this->closing('screed-ground')->closed_at);
+        $this->get($screed)->assertSee('Screed, signal room may close');
+
+        $steps = PointStep::query()->count();
+        $this->delete(self::HOUSE.'/closings/screed-ground')->assertRedirect(self::LENS);
+        $this->get(self::LENS)->assertDontSee('Screed, signal room');
+        self::assertSame($steps, PointStep::query()->count(), 'what was done stays');
+        $this->post(self::HOUSE.'/closings/screed-ground/closed')->assertNotFound();
     }
 
     public function test_a_closing_is_noted_and_moved_by_one_at_a_time(): void

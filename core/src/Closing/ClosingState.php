@@ -21,6 +21,13 @@ final readonly class ClosingState
         public array $bare,
     ) {}
 
+    /** What is still to do at the point comes once it is closed: second fix is done on a finished wall. */
+    public function holdsBack(PointProgress $point): bool
+    {
+        return ! $this->closing->isClosed && in_array($point->room, $this->closing->rooms, true)
+            && $point->isReady() && $point->next() !== null;
+    }
+
     /** @return list<PointProgress> */
     public function notReady(): array
     {

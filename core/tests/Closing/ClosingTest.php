@@ -108,6 +108,22 @@ final class ClosingTest extends TestCase
         self::assertSame([], $told(['data' => 0], [], []), 'all agree on none');
     }
 
+    public function test_second_fix_waits_for_the_closing(): void
+    {
+        $ready = array_fill_keys(['pulled', 'labelled', 'photographed', 'checked'], '2026-03-01 10:00');
+        $holds = static function (Closing $closing, PointProgress $point): bool {
+            return ClosingPlan::of([$closing], [$point], self::day('2026-03-04'))[0]->holdsBack($point);
+        };
+        $open = self::closing('plaster', '2026-03-10', ['hall']);
+        $closed = new Closing('plaster', 'Plaster', 'builder', self::day('2026-03-10'), ['hall'], isClosed: true);
+
+        self::assertTrue($holds($open, self::point('p', $ready)));
+        self::assertFalse($holds($closed, self::point('p', $ready)));
+        self::assertFalse($holds($open, self::point('p', $ready, room: 'yard')), 'it does not cover it');
+        self::assertFalse($holds($open, self::point('p', [])), 'first what has to be done before');
+        self::assertFalse($holds($open, self::point('p', [...$ready, 'fitted' => '2026-03-02', 'powered' => '2026-03-02'])), 'all is done');
+    }
+
     /** Whatever was done in whatever order: a point is ready when its four steps are done and nobody worked there since the check. */
     public function test_ready_means_all_four_and_a_fresh_check(): void
     {

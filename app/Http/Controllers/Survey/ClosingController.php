@@ -28,10 +28,9 @@ final class ClosingController
         return $this->back($job);
     }
 
-    /** It is closed: nobody gets at what lies behind it. */
     public function destroy(JobRequest $request, SiteJob $job, Closing $closing, Closings $closings): RedirectResponse
     {
-        $closings->close($job, $closing, $request->person());
+        $closings->remove($job, $closing, $request->person());
 
         return $this->back($job);
     }

@@ -67,6 +67,22 @@ final readonly class Closings
         $this->logbook->write($job, $person, 'plan', "{$closing->name} is closed.");
     }
 
+    /** It was not closed, or is open again. */
+    public function reopen(SiteJob $job, Closing $closing, User $person): void
+    {
+        if ($closing->closed_at !== null) {
+            $closing->update(['closed_at' => null]);
+            $this->logbook->write($job, $person, 'plan', "{$closing->name} is open after all.");
+        }
+    }
+
+    /** Nothing closes there. What was done to points stays. */
+    public function remove(SiteJob $job, Closing $closing, User $person): void
+    {
+        $closing->delete();
+        $this->logbook->write($job, $person, 'plan', "{$closing->name}, {$closing->trade}: no closing after all.");
+    }
+
     /** @throws WiringRefused where the point has no cable any more */
     public function stepDone(SiteJob $job, string $point, Step $step, ?string $picture, User $person): void
     {

@@ -79,6 +79,12 @@ final readonly class ClosingsSheet
         return array_values(array_filter($this->states, static fn (ClosingState $one): bool => ! $one->closing->isClosed))[0] ?? null;
     }
 
+    /** The closing that has to come before the next step at the point. */
+    public function holding(PointProgress $point): ?ClosingState
+    {
+        return array_values(array_filter($this->states, static fn (ClosingState $one): bool => $one->holdsBack($point)))[0] ?? null;
+    }
+
     public function state(string $closing): ?ClosingState
     {
         return array_values(array_filter($this->states, static fn (ClosingState $one): bool => $one->closing->key === $closing))[0] ?? null;

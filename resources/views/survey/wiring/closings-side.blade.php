@@ -26,7 +26,8 @@
             {{ mb_strtolower($shown->notReady()[0]->next()->words()) }}.</p>
     @else
         <h2>{{ $shown->closing->name }} may close</h2>
-        <p class="why">All behind it is in, labelled, photographed and checked.</p>
+        <p class="why">{{ $shown->points === [] ? 'No cable ends behind it.' : 'All behind it is in, labelled, photographed and checked.'
+            }}</p>
     @endif
 </div>
 @if ($shown !== null && ! $shown->closing->isClosed)
@@ -34,7 +35,7 @@
     <div class="thumb"><a class="big" id="big" data-move="point-{{ $shown->notReady()[0]->point }}" data-key="n"
         href="{{ $link("point {$shown->notReady()[0]->point}") }}">Open {{ $shown->notReady()[0]->label }}</a></div>
     @elseif ($mayWork)
-    <x-form :action="route('jobs.closings.destroy', [$job, $shown->closing->key])" method="delete">
+    <x-form :action="route('jobs.closings.closed.store', [$job, $shown->closing->key])">
         <div class="thumb"><button class="big" id="big" data-move="close-{{ $shown->closing->key }}"
             data-key="n">It is closed</button></div>
     </x-form>
@@ -63,7 +64,15 @@
     <input type="hidden" name="lock_version" value="{{ $row->lock_version }}">
     @include('survey.wiring.closing-fields')
     <button class="btn">Save it</button>
+</x-form>
+<x-form :action="route('jobs.closings.destroy', [$job, $row->key])" method="delete">
+    <button class="btn plain">Nothing closes there: take it off</button>
 </x-form></details>
+@endif
+@if ($state !== null && $state->closing->isClosed)
+<x-form :action="route('jobs.closings.closed.destroy', [$job, $state->closing->key])" method="delete">
+    <button class="btn plain">It is open after all</button>
+</x-form>
 @endif
 @if ($state === null)
 <details id="add-closing" @if ($closings->states === []) open @endif><summary>Note a closing</summary>

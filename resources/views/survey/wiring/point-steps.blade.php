@@ -1,6 +1,7 @@
 @use('Kavvel\Core\Closing\PointStep')
 @php($steps = $closings->steps[$point->point] ?? [])
 @php($next = $point->next())
+@php($holding = $closings->holding($point))
 <a class="btn plain !justify-start" href="{{ $link(null) }}" data-key="n">← All closings</a>
 <div>
     <p class="over"><span>{{ $closings->plan->room($point->room)->name }}</span><span>{{ $closings->plan->thing('points', $point->point)
@@ -8,9 +9,14 @@
     <h2 class="measure">{{ $point->label }}</h2>
     @if ($point->isStale())
     <p class="why">Another trade worked in the room after it was checked: check it again.</p>
+    @elseif ($holding !== null)
+    <p class="why">Ready. {{ $next->words() }}: once {{ $holding->closing->name }} is closed.</p>
     @endif
 </div>
-@if ($mayWork && $next !== null)
+@if ($holding !== null)
+<div class="thumb"><a class="big" id="big" data-move="closing-{{ $holding->closing->key }}"
+    href="{{ $link("closing {$holding->closing->key}") }}">Look at {{ $holding->closing->name }}</a></div>
+@elseif ($mayWork && $next !== null)
 <x-form :action="route('jobs.point-steps.store', $job)" enctype="multipart/form-data">
     <input type="hidden" name="point" value="{{ $point->point }}"><input type="hidden" name="step" value="{{ $next->value }}">
     @if ($next === PointStep::Photographed)
