@@ -89,7 +89,7 @@ final class ClosingsTest extends TestCase
         }
         $this->siteJob()->touchLive();
         $this->get(self::LENS)->assertSee('Tiles, bathroom may close');
-        $this->get(self::LENS.'&at='.rawurlencode('point bath-p1'))->assertSee('Second fix done: once Tiles, bathroom is closed.')
+        $this->get(self::LENS.'&at='.rawurlencode('point bath-p1'))->assertSee('What is left comes once Tiles, bathroom is closed.')
             ->assertSee('Look at Tiles, bathroom');
         $this->post(self::HOUSE.'/closings/tiles-bath/closed')->assertSessionHasNoErrors();
         self::assertNotNull($this->closing('tiles-bath')->closed_at);
@@ -100,7 +100,8 @@ final class ClosingsTest extends TestCase
     public function test_what_was_called_closed_can_be_open_after_all_and_a_closing_can_be_taken_off(): void
     {
         $screed = self::LENS.'&at='.rawurlencode('closing screed-ground');
-        $this->get($screed)->assertSee('Screed, signal room is closed')->assertSee('It is open after all');
+        $this->get($screed)->assertSee('Screed, signal room is closed')->assertSee('It is open after all')
+            ->assertSee('0 of 2 points have their photograph here.');
         $this->as('wren')->get($screed)->assertDontSee('It is open after all');
         $this->delete(self::HOUSE.'/closings/screed-ground/closed')->assertForbidden();
         $this->as('mara')->delete(self::HOUSE.'/closings/screed-ground/closed')->assertRedirect($screed);

@@ -85,6 +85,15 @@ final readonly class ClosingsSheet
         return array_values(array_filter($this->states, static fn (ClosingState $one): bool => $one->holdsBack($point)))[0] ?? null;
     }
 
+    /** Of how many points behind it a photograph is kept here. */
+    public function photographed(ClosingState $state): int
+    {
+        return count(array_filter(
+            $state->points,
+            fn (PointProgress $one): bool => ($this->steps[$one->point][Step::Photographed->value] ?? null)?->picture !== null,
+        ));
+    }
+
     public function state(string $closing): ?ClosingState
     {
         return array_values(array_filter($this->states, static fn (ClosingState $one): bool => $one->closing->key === $closing))[0] ?? null;

@@ -17,7 +17,7 @@
             before.</p>
     @elseif ($shown->closing->isClosed)
         <h2>{{ $shown->closing->name }} is closed</h2>
-        <p class="why">What lies behind it is on its photographs.</p>
+        <p class="why">{{ $closings->photographed($shown) }} of {{ count($shown->points) }} points have their photograph here.</p>
     @elseif ($shown->notReady() !== [])
         <h2>{{ count($shown->notReady()) === 1 ? 'One point' : count($shown->notReady()).' points' }} before
             {{ $shown->closing->name }}</h2>

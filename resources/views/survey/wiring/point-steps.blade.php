@@ -10,7 +10,7 @@
     @if ($point->isStale())
     <p class="why">Another trade worked in the room after it was checked: check it again.</p>
     @elseif ($holding !== null)
-    <p class="why">Ready. {{ $next->words() }}: once {{ $holding->closing->name }} is closed.</p>
+    <p class="why">Ready. What is left comes once {{ $holding->closing->name }} is closed.</p>
     @endif
 </div>
 @if ($holding !== null)
