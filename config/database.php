@@ -16,6 +16,8 @@ return [
             'prefix' => '',
             'prefix_indexes' => true,
             'strict' => true,
+            // Whoever waited for another to write a job reads what the other wrote, not what was there before.
+            'isolation_level' => 'READ COMMITTED',
             'timezone' => '+00:00',
             'use_db_after_connecting' => false,
             // One round trip a query instead of three; PDO quotes by the connection's own character set.

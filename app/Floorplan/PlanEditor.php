@@ -34,7 +34,6 @@ final readonly class PlanEditor
      */
     public function apply(SiteJob $job, Closure $ask, ?Subject $subject, User $person): Edit
     {
-        $job->refresh();
         $before = $this->store->readHeld($job);
         try {
             $subject?->check($before);
@@ -78,14 +77,12 @@ final readonly class PlanEditor
     /** @throws PlanEditRefused where another edit has come on top of it */
     public function undo(SiteJob $job, int $editId, User $person): void
     {
-        $job->refresh();
         $this->replay($job, PlanHistory::of($job)->last, $editId, isUndone: true, person: $person);
     }
 
     /** @throws PlanEditRefused */
     public function redo(SiteJob $job, int $editId, User $person): void
     {
-        $job->refresh();
         $this->replay($job, PlanHistory::of($job)->next, $editId, isUndone: false, person: $person);
     }
 

@@ -91,11 +91,12 @@ final class SiteJob extends Model
 
     /**
      * Those who write to one job wait for each other here: each would else hold what the other needs in the end, which is
-     * this very row.
+     * this very row. Who waited goes on with the job as it is by then.
      */
     public function holdForWriting(): void
     {
-        $this->newQuery()->whereKey($this->id)->lockForUpdate()->value('id');
+        $held = $this->newQuery()->whereKey($this->id)->lockForUpdate()->firstOrFail();
+        $this->setRawAttributes($held->getAttributes(), sync: true);
     }
 
     /** Pages that follow this job ask for something newer than the version they show. */

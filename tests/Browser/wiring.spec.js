@@ -65,6 +65,24 @@ test('a dark door gets a button, a key gets its work, and another door may stay 
     await expectAccessible(page);
 });
 
+test('two who plan a button beside the same door at once plan one', async ({ page, browser }) => {
+    const other = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+    await signIn(other, 'idris');
+    const heading = (one) => one.getByRole('heading', { name: 'Hall to chart room' });
+    await page.goto('/jobs/lantern-house/survey?lens=control');
+    await page.getByRole('link', { name: 'Hall to chart room' }).click();
+    await expect(heading(page)).toBeVisible();
+    await other.goto(page.url());
+    for (const one of [page, other]) await one.waitForFunction(() => !document.querySelector('.big.settling'));
+    const answers = await Promise.all([page, other].map(async (one) => {
+        const answer = one.waitForResponse((response) => response.request().method() === 'POST');
+        await one.getByRole('button', { name: 'Plan it there' }).click();
+        return (await answer).status();
+    }));
+    expect(answers.sort()).toEqual([200, 422]);
+    for (const one of [page, other]) await expect(one.getByRole('button', { name: 'Plan one more' })).toBeVisible();
+});
+
 test('points get their cables, and the schedule follows', async ({ page }) => {
     await page.goto('/jobs/lantern-house/survey?lens=cables');
     await expect(page.getByRole('heading', { name: /^\d drums for 14 runs$/ })).toBeVisible();

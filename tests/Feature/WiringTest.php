@@ -85,7 +85,17 @@ final class WiringTest extends TestCase
         $this->get(self::CONTROL.'&at='.rawurlencode("hall-lights {$door}"))
             ->assertSee('over the hub')->assertSee('What is in reach here')->assertDontSee('Plan it there');
 
-        $edit = DB::table('plan_edits')->where('site_job_id', $this->siteJob()->id)->max('id');
+        $again = ['circuit' => 'hall-lights', 'opening' => $door, 'profile' => 'zb-button'];
+        $this->as('idris')->post(self::HOUSE.'/key-uses', $again)->assertSessionHasErrors([
+            'opening' => 'Its light is switched there in another way by now: somebody changed it. What is there is shown anew.',
+        ]);
+        self::assertSame(1, Slot::query()->where('site_job_id', $this->siteJob()->id)->where('key', 'like', 'door-button%')->count());
+        $this->as('mara')->post(self::HOUSE.'/key-uses', [...$again, 'seen' => 'hub'])->assertSessionHasNoErrors();
+        self::assertSame(2, Slot::query()->where('site_job_id', $this->siteJob()->id)->where('key', 'like', 'door-button%')->count());
+        $edit = DB::table('plan_edits')->where('site_job_id', $this->siteJob()->id)->where('is_undone', false)->max('id');
+        $this->delete(self::HOUSE."/plan-edits/{$edit}")->assertRedirect();
+
+        $edit = DB::table('plan_edits')->where('site_job_id', $this->siteJob()->id)->where('is_undone', false)->max('id');
         $this->delete(self::HOUSE."/plan-edits/{$edit}")->assertRedirect();
         $this->get(self::CONTROL.'&at='.rawurlencode("hall-lights {$door}"))->assertSee('Plan it there');
         foreach ([['opening' => 'hall nowhere'], ['profile' => 'zb-lamp'], ['circuit' => 'none']] as $wrong) {
@@ -222,7 +232,7 @@ final class WiringTest extends TestCase
 
         $this->post(self::HOUSE.'/plan-edits', [...$point, 'cable' => 'rope'])->assertSessionHasErrors('cable');
         $this->post(self::HOUSE.'/plan-edits', [...$point, 'seen' => 'old'])->assertSessionHasErrors();
-        $edit = DB::table('plan_edits')->where('site_job_id', $this->siteJob()->id)->max('id');
+        $edit = DB::table('plan_edits')->where('site_job_id', $this->siteJob()->id)->where('is_undone', false)->max('id');
         $this->delete(self::HOUSE."/plan-edits/{$edit}")->assertRedirect();
         self::assertEquals($before, DB::table('points')->where('key', 'chart-p1')->first());
     }

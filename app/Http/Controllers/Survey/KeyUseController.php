@@ -19,7 +19,8 @@ final class KeyUseController
         $circuit = $request->circuit();
         if ($request->filled('opening')) {
             $opening = $request->string('opening')->toString();
-            $keys->planButton($job, $circuit, $opening, $request->string('profile')->toString(), $request->person());
+            $profile = $request->string('profile')->toString();
+            $keys->planButton($job, $circuit, $opening, $profile, $request->seen(), $request->person());
 
             return $this->back($job, "{$circuit->key} {$opening}");
         }

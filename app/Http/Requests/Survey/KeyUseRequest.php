@@ -26,6 +26,7 @@ final class KeyUseRequest extends JobRequest
 
         return $this->filled('opening') ? [
             'circuit' => $circuit, 'opening' => ['required', 'string', 'max:200'], 'profile' => ['required', 'string', 'max:80'],
+            'seen' => ['nullable', Rule::enum(Way::class)],
         ] : [
             'circuit' => $circuit,
             'control' => ['required', 'string', 'max:90'],
@@ -40,6 +41,11 @@ final class KeyUseRequest extends JobRequest
     public function circuit(): Circuit
     {
         return $this->siteJob()->circuits()->where('key', $this->string('circuit'))->firstOrFail();
+    }
+
+    public function seen(): ?Way
+    {
+        return Way::tryFrom($this->string('seen')->toString());
     }
 
     public function grip(): Grip

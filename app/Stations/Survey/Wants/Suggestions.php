@@ -28,7 +28,7 @@ final readonly class Suggestions
      */
     public function take(SiteJob $job, string $id, User $person): int
     {
-        $sheet = JobSheet::of($job->refresh());
+        $sheet = JobSheet::of($job);
 
         return $this->plan($sheet, [$this->asked($sheet, $id)], $person);
     }
@@ -41,7 +41,7 @@ final readonly class Suggestions
      */
     public function takeAll(SiteJob $job, string $mark, User $person): int
     {
-        $sheet = JobSheet::of($job->refresh());
+        $sheet = JobSheet::of($job);
         $wants = WantsSheet::of($sheet, $this->plans);
 
         return $wants->mark() === $mark
@@ -56,7 +56,7 @@ final readonly class Suggestions
      */
     public function leaveOut(SiteJob $job, string $id, User $person): void
     {
-        $one = $this->asked(JobSheet::of($job->refresh()), $id);
+        $one = $this->asked(JobSheet::of($job), $id);
         LeftOut::query()->insertOrIgnore(array_map(static fn (string $demand): array => [
             'company_id' => $job->company_id, 'site_job_id' => $job->id, 'demand' => $demand,
         ], $one->demands));

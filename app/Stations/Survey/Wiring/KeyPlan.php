@@ -65,13 +65,18 @@ final readonly class KeyPlan
     /**
      * A new button beside a door, whose first key switches the circuit.
      *
+     * @param  Way|null  $seen  how the circuit was switched there when the person asked for it
+     *
      * @throws WiringRefused
      */
-    public function planButton(SiteJob $job, Circuit $circuit, string $at, string $profile, User $person): void
+    public function planButton(SiteJob $job, Circuit $circuit, string $at, string $profile, ?Way $seen, User $person): void
     {
         $sheet = JobSheet::of($job);
         $wiring = WiringSheet::of($sheet, $this->plans);
         $entrance = $wiring->entrance($circuit->key, $at) ?? throw WiringRefused::entranceIsGone();
+        if ($entrance->best() !== $seen) {
+            throw WiringRefused::isSwitchedThereByNow();
+        }
         [$id, $button] = self::button($job, $profile);
         $spots = RoomSpots::of($wiring->plan, $entrance->room);
         $door = array_values(array_filter($spots->openings, static fn (RoomOpening $one): bool => $one->id === $entrance->opening))[0];

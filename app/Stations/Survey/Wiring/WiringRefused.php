@@ -24,6 +24,11 @@ final class WiringRefused extends Refused
         return new self('number', 'That key does this already, pressed this way.');
     }
 
+    public static function isSwitchedThereByNow(): self
+    {
+        return new self('opening', 'Its light is switched there in another way by now: somebody changed it. What is there is shown anew.');
+    }
+
     public static function needsAProfile(): self
     {
         return new self('profile', 'The catalogue has no such button.');

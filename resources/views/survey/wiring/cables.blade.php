@@ -29,10 +29,10 @@
 <section class="reach">
     <h2>Points without a cable</h2>
     <div class="reach-doors">
-        @foreach ($others as $one)
-        <a class="door" href="{{ $bench->url(['lens' => 'cables', 'at' => $one->key]) }}"
-            @if ($one->key === $chosen?->key) aria-current="true" @endif><span>{{ Str::ucfirst($one->name) }}</span><span
-            class="quiet">{{ $room($one->home) }}</span></a>
+        @foreach ($others as $bare)
+        <a class="door" href="{{ $bench->url(['lens' => 'cables', 'at' => $bare->key]) }}"
+            @if ($bare->key === $chosen?->key) aria-current="true" @endif><span>{{ Str::ucfirst($bare->name) }}</span><span
+            class="quiet">{{ $room($bare->home) }}</span></a>
         @endforeach
     </div>
 </section>

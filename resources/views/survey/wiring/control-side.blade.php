@@ -20,6 +20,7 @@
 <x-form :action="route('jobs.key-uses.store', $job)">
     <input type="hidden" name="circuit" value="{{ $circuit->key }}">
     <input type="hidden" name="opening" value="{{ $entrance->room }} {{ $entrance->opening }}">
+    <input type="hidden" name="seen" value="{{ $entrance->best()?->value }}">
     <label class="field"><span>A new button beside the {{ $entrance->kind }}</span><select name="profile">
         @foreach ($buttons as $key => $profile)
         <option value="{{ $key }}">{{ $profile->name }}, {{ $profile->protocol->title() }}</option>
