@@ -105,6 +105,16 @@ final class WiringTest extends TestCase
         }
     }
 
+    public function test_a_key_is_offered_the_light_of_its_room_first(): void
+    {
+        $this->get(self::CONTROL.'&at='.rawurlencode('slot hall-keypad'))->assertOk()
+            ->assertSee('<option value="hall-lights" selected>', false)
+            ->assertSee('<option value="hall" selected>', false);
+        Circuit::query()->where('site_job_id', $this->siteJob()->id)->where('key', 'hall-lights')->delete();
+        $this->siteJob()->touchLive();
+        $this->get(self::CONTROL.'&at='.rawurlencode('slot hall-keypad'))->assertDontSee('<option value="hall" selected>', false);
+    }
+
     public function test_a_door_may_stay_dark_and_wants_ask_for_nothing_by_it(): void
     {
         $door = ['opening' => 'hall ground-w05@7.60', 'is_left' => '1'];

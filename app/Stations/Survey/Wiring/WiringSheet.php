@@ -83,6 +83,15 @@ final readonly class WiringSheet
         return array_values(array_filter($this->circuits, static fn (Circuit $one): bool => $one->key === $key))[0] ?? null;
     }
 
+    /** The first circuit for light in the room. */
+    public function lighting(string $room): ?Circuit
+    {
+        return array_values(array_filter(
+            $this->circuits,
+            static fn (Circuit $one): bool => $one->kind === CircuitKind::Light && in_array($room, $one->rooms, true),
+        ))[0] ?? null;
+    }
+
     public function control(string $key): ?Control
     {
         return array_values(array_filter($this->controls, static fn (Control $one): bool => $one->key === $key))[0] ?? null;

@@ -7,7 +7,7 @@
 @php($x = fn (float $lamps): float => round(34 + $lamps / $most * 276, 1))
 @php($y = fn (float $cost): float => round(150 - ($top > 0 ? $cost / $top : 0) * 130, 1))
 @php($switch = $choice->costOf(ChoiceKind::Switch, $here))
-<svg class="even" viewBox="0 0 320 186" role="img" aria-label="{{ $even === null ? 'Lamps never cost more than one switch'
+<svg class="even" viewBox="0 0 320 194" role="img" aria-label="{{ $even === null ? 'Lamps never cost more than one switch'
     : "From {$even} lamps on one switch costs no more than as many lamps" }}; there are {{ $here }}.">
     <line class="e-axis" x1="34" y1="150" x2="310" y2="150"/><line class="e-axis" x1="34" y1="20" x2="34" y2="150"/>
     <line class="e-switch" x1="34" y1="{{ $y($switch) }}" x2="310" y2="{{ $y($switch) }}"/>

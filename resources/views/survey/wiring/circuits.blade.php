@@ -25,13 +25,11 @@
             <td>{{ Str::ucfirst(implode(', ', array_map($wiring->roomName(...), $one->rooms))) }}</td>
             <td class="tabular-nums whitespace-nowrap">{{ $core->lampCount() === 0 ? '–'
                 : $core->lampCount().' · '.round($core->lampWatts()).' W' }}</td>
-            <td>@if ($reach !== null)
-                <span class="mark @if ($reach->dark() !== []) is-open @endif">{{ match (true) {
+            <td>@if ($reach !== null)<span class="mark @if ($reach->dark() !== []) is-open @endif">{{ match (true) {
                     $reach->entrances === [] => 'no door',
                     $reach->dark() === [] => 'at every door',
                     default => 'dark at '.count($reach->dark()).' of '.count($reach->entrances),
-                } }}</span>
-                @endif</td>
+                } }}</span>@endif</td>
         </tr>
         @endforeach
     </tbody>

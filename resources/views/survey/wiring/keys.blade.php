@@ -35,15 +35,17 @@
             @endforeach
         </select></label>
     </div>
+    @php($usual = $wiring->lighting($control->room))
     <label class="field"><span>Circuit</span><select name="circuit">
         @foreach ($wiring->circuits as $one)
-        <option value="{{ $one->key }}">{{ $one->label }}</option>
+        <option value="{{ $one->key }}" @selected($one->key === $usual?->key)>{{ $one->label }}</option>
         @endforeach
     </select></label>
     <label class="field"><span>Light of</span><select name="room">
         <option value="">all of the circuit</option>
         @foreach (array_unique(array_merge([], ...array_map(fn ($one) => $one->rooms, $wiring->circuits))) as $room)
-        <option value="{{ $room }}" @selected($room === $control->room)>{{ Str::ucfirst($wiring->roomName($room)) }}</option>
+        <option value="{{ $room }}" @selected($usual !== null && $room === $control->room)>{{
+            Str::ucfirst($wiring->roomName($room)) }}</option>
         @endforeach
     </select></label>
     <div class="two">
