@@ -51,6 +51,7 @@ Route::middleware($signedIn)->group(static function (): void {
         Route::get('/plan/{storey:key}.svg', Bench\PlanController::class)->name('plan');
         Route::get('/point-steps/{pointStep:id}', [Survey\PointStepController::class, 'show'])->name('point-steps.show');
         Route::get('/cables', Survey\CableTableController::class)->name('cables');
+        Route::get('/calendar.ics', Survey\CalendarController::class)->name('calendar');
         Route::get('/underlays/{storey:key}', [Survey\UnderlayController::class, 'show'])->name('underlays.show');
         Route::get('/logbook', [Bench\LogbookController::class, 'index'])->name('logbook');
         Route::get('/snags', [Bench\SnagController::class, 'index'])->name('snags');
@@ -80,7 +81,12 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::get('/forms/add-slot', [Bench\FormController::class, 'addSlot'])->name('forms.add-slot');
             Route::get('/forms/spot', Survey\SpotController::class)->name('forms.spot');
             Route::get('/forms/slots/{slot}', [Bench\FormController::class, 'editSlot'])->name('forms.edit-slot');
+            Route::post('/questions', [Survey\QuestionController::class, 'store'])->name('questions.store');
             Route::put('/questions/{question:key}', [Survey\QuestionController::class, 'update'])->name('questions.update');
+            Route::delete('/questions/{question:key}', [Survey\QuestionController::class, 'destroy'])->name('questions.destroy');
+            Route::put('/questions/{question:key}/answer', [Survey\AnswerController::class, 'update'])->name('questions.answer.update');
+            Route::delete('/questions/{question:key}/answer', [Survey\AnswerController::class, 'destroy'])
+                ->name('questions.answer.destroy');
             Route::post('/plan-edits', [Survey\PlanEditController::class, 'store'])->name('plan-edits.store');
             Route::delete('/plan-edits/{planEdit:id}', [Survey\PlanEditController::class, 'destroy'])->name('plan-edits.destroy');
             Route::put('/plan-edits/{planEdit:id}', [Survey\PlanEditController::class, 'restore'])->name('plan-edits.restore');
@@ -111,6 +117,7 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/point-steps', [Survey\PointStepController::class, 'store'])->name('point-steps.store');
             Route::delete('/point-steps', [Survey\PointStepController::class, 'destroy'])->name('point-steps.destroy');
             Route::post('/site-work', [Survey\SiteWorkController::class, 'store'])->name('site-work.store');
+            Route::delete('/site-work/{tradeWork:id}', [Survey\SiteWorkController::class, 'destroy'])->name('site-work.destroy');
             Route::put('/site-work', [Survey\SiteWorkController::class, 'update'])->name('site-work.update');
             Route::put('/circuits/{circuit}/dark-doors', [Survey\DarkDoorController::class, 'update'])->name('circuits.dark-doors.update');
             Route::post('/key-uses', [Survey\KeyUseController::class, 'store'])->name('key-uses.store');

@@ -13,7 +13,7 @@ final class AnswerAtOnceTest extends TestCase
 {
     private const NOTE = '/jobs/lantern-house/logbook';
 
-    private const QUESTION = '/jobs/lantern-house/questions/bath-heater';
+    private const QUESTION = '/jobs/lantern-house/questions/bath-heater/answer';
 
     protected function setUp(): void
     {

@@ -103,7 +103,7 @@ final class BenchPageTest extends TestCase
     public function test_a_confirmation_is_shown_once_and_never_kept(): void
     {
         $this->get(self::PAGE);
-        $this->put('/jobs/lantern-house/questions/bath-heater', ['answer' => 'Breaker 12.', 'lock_version' => 1]);
+        $this->put('/jobs/lantern-house/questions/bath-heater/answer', ['answer' => 'Breaker 12.', 'lock_version' => 1]);
         $this->get(self::PAGE)->assertSee('Saved ');
         $this->get(self::PAGE)->assertDontSee('Saved ');
         $this->get(self::PAGE)->assertDontSee('Saved ');

@@ -33,7 +33,7 @@ final class LineTest extends TestCase
         $words = array_map(static fn (Tap $tap): string => "{$tap->number} {$tap->title}: {$tap->progress->words}", $this->line()->taps);
 
         self::assertSame(
-            ['1 Survey: 1 question, 3 findings', '3 Pair: 44 open', '4 Name: 10 to name', '5 Mesh: not read yet', '9 Hand over: 2 snags'],
+            ['1 Survey: 2 questions, 3 findings', '3 Pair: 44 open', '4 Name: 10 to name', '5 Mesh: not read yet', '9 Hand over: 2 snags'],
             $words,
         );
         self::assertSame([], array_filter($this->line()->taps, static fn (Tap $tap): bool => $tap->progress->isClear()));
@@ -41,7 +41,9 @@ final class LineTest extends TestCase
 
     public function test_a_station_is_clear_when_all_of_it_is_done_and_nothing_is_open(): void
     {
-        $this->put('/jobs/lantern-house/questions/bath-heater', ['answer' => 'Breaker 12.', 'lock_version' => 1]);
+        foreach (['bath-heater', 'keeper-blind'] as $question) {
+            $this->put("/jobs/lantern-house/questions/{$question}/answer", ['answer' => 'Yes.', 'lock_version' => 1]);
+        }
 
         self::assertSame('3 findings', $this->tap('survey')->progress->words, 'what nobody has made a snag of is open');
         foreach ((new RadioFindings(JobSheet::of($this->siteJob())))->all() as $finding) {

@@ -79,7 +79,7 @@ final class ReliabilityTest extends TestCase
 
     public function test_two_answers_to_one_question_meet(): void
     {
-        $answer = fn (string $text) => $this->htmx('PUT', '/jobs/lantern-house/questions/bath-heater', [
+        $answer = fn (string $text) => $this->htmx('PUT', '/jobs/lantern-house/questions/bath-heater/answer', [
             'answer' => $text, 'lock_version' => 1,
         ]);
         $answer('Breaker 9.')->assertOk();

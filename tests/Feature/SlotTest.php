@@ -212,7 +212,7 @@ final class SlotTest extends TestCase
     public function test_a_question_is_answered_once_for_all(): void
     {
         $this->get('/jobs/lantern-house/survey')->assertSee('Ask Pell, electrician')->assertSee('days.');
-        $this->put('/jobs/lantern-house/questions/bath-heater', [
+        $this->put('/jobs/lantern-house/questions/bath-heater/answer', [
             'answer' => 'Breaker 12, behind the device at the board.', 'lock_version' => 1,
         ])
             ->assertRedirect();

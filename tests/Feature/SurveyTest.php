@@ -25,7 +25,9 @@ final class SurveyTest extends TestCase
         $this->get($survey)
             ->assertSee('Ask Pell, electrician')
             ->assertSeeInOrder(['Wrong region: wall siren', 'Too near the access point: hub', 'Reports too often: wall switch']);
-        $this->put('/jobs/lantern-house/questions/bath-heater', ['answer' => 'Breaker 9, behind one.', 'lock_version' => 1]);
+        $this->put('/jobs/lantern-house/questions/bath-heater/answer', ['answer' => 'Breaker 9, behind one.', 'lock_version' => 1]);
+        $this->get($survey)->assertSee('Ask Oda Brandt, designer');
+        $this->put('/jobs/lantern-house/questions/keeper-blind/answer', ['answer' => 'Right.', 'lock_version' => 1]);
         foreach ([
             'Exchange the wall siren', 'Bring the hub away from the access point', 'Let the wall switch report less often',
         ] as $move) {

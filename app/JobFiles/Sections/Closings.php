@@ -30,11 +30,12 @@ final readonly class Closings extends Section
     public function read(Reading $reading, array $rows): void
     {
         foreach ($rows as $row) {
-            Closing::query()->create([
+            $closing = Closing::query()->create([
                 'site_job_id' => $reading->job->id, 'key' => $row['key'], 'name' => $row['name'], 'trade' => $row['trade'],
                 'closes_on' => $reading->date($row['closesOn']), 'rooms' => $row['rooms'], 'lead_days' => $row['leadDays'],
                 'fitting_days' => $row['fittingDays'], 'closed_at' => $reading->time($row['closedAt'] ?? null),
             ]);
+            $reading->keep('closings', $row['key'], $closing->id);
         }
     }
 }

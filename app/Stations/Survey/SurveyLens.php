@@ -10,6 +10,7 @@ use App\Stations\SubLenses;
 enum SurveyLens: string
 {
     case Devices = 'devices';
+    case Questions = 'questions';
     case Rooms = 'rooms';
     case Wants = 'wants';
     case Radio = 'radio';
@@ -24,6 +25,7 @@ enum SurveyLens: string
     public function main(): self
     {
         return match ($this) {
+            self::Questions => self::Devices,
             self::Channels => self::Radio,
             self::Control, self::Cables, self::Closings, self::Heating => self::Circuits,
             default => $this,
@@ -49,7 +51,11 @@ enum SurveyLens: string
         $titles = [];
         foreach (self::cases() as $lens) {
             if ($lens->main() === $this->main()) {
-                $titles[$lens->value] = $lens === self::Radio ? 'Forecast' : ucfirst($lens->value);
+                $titles[$lens->value] = match ($lens) {
+                    self::Devices => 'Planned',
+                    self::Radio => 'Forecast',
+                    default => ucfirst($lens->value),
+                };
             }
         }
 

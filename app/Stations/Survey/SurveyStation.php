@@ -8,7 +8,6 @@ use App\Floorplan\PlanStore;
 use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
-use App\Models\Question;
 use App\Models\SiteJob;
 use App\Plan\Lens;
 use App\Radio\ForecastLink;
@@ -19,6 +18,8 @@ use App\Stations\Move;
 use App\Stations\Progress;
 use App\Stations\Station;
 use App\Stations\Survey\Channels\ChannelsLens;
+use App\Stations\Survey\Questions\QuestionsLens;
+use App\Stations\Survey\Questions\QuestionsSheet;
 use App\Stations\Survey\Radio\RadioLens;
 use App\Stations\Survey\Rooms\RoomsLens;
 use App\Stations\Survey\Wants\WantsLens;
@@ -45,6 +46,7 @@ final readonly class SurveyStation implements DrawsAlone, Station
         private CablesLens $cables,
         private ClosingsLens $closings,
         private HeatingLens $heating,
+        private QuestionsLens $questions,
         private PlanStore $plans,
     ) {}
 
@@ -83,6 +85,7 @@ final readonly class SurveyStation implements DrawsAlone, Station
         $lens = $asked->slot === null ? SurveyLens::tryFrom((string) $asked->lens) : null;
 
         return match ($lens) {
+            SurveyLens::Questions => $this->questions->move($sheet, $asked),
             SurveyLens::Wants => $this->wants->move($sheet, $asked),
             SurveyLens::Radio => $this->radio->move($sheet, $asked),
             SurveyLens::Channels => $this->channels->move($sheet, $asked),
@@ -91,7 +94,7 @@ final readonly class SurveyStation implements DrawsAlone, Station
             SurveyLens::Cables => $this->cables->move($sheet, $asked),
             SurveyLens::Closings => $this->closings->move($sheet, $asked),
             SurveyLens::Heating => $this->heating->move($sheet, $asked),
-            default => $this->devices($sheet, $counts, $asked),
+            default => $this->devices($sheet, $asked),
         };
     }
 
@@ -100,15 +103,16 @@ final readonly class SurveyStation implements DrawsAlone, Station
         return $asked->lens === SurveyLens::Rooms->value && $asked->slot === null ? $this->rooms->move($job, $asked) : null;
     }
 
-    private function devices(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
+    private function devices(JobSheet $sheet, Asked $asked): Move
     {
         $findings = OpenFindings::of($sheet);
         $weak = $this->weak($sheet);
         $wants = WantsSheet::of($sheet, $this->plans);
         $loads = $wants->unknownLoads();
+        $questions = QuestionsSheet::of($sheet->job);
         $kind = SurveyMove::of(new SurveyState(
             rooms: count($sheet->geometry->rooms),
-            openQuestions: $counts->openQuestions,
+            openQuestions: count($questions->open()),
             wants: count($wants->wants),
             suggestions: count($wants->report->suggestions),
             slots: count($sheet->cards),
@@ -129,7 +133,7 @@ final readonly class SurveyStation implements DrawsAlone, Station
             'survey.move',
             fn (): array => [
                 'kind' => $kind,
-                'question' => $kind === SurveyMove::Ask ? $this->question($sheet) : null,
+                'questions' => $questions,
                 'findings' => $findings,
                 'suggestions' => count($wants->report->suggestions),
                 'loads' => $loads,
@@ -141,12 +145,8 @@ final readonly class SurveyStation implements DrawsAlone, Station
             $slot,
             lenses: SurveyLens::titles(),
             chosenLens: SurveyLens::Devices->value,
+            within: SurveyLens::Devices->within(),
         );
-    }
-
-    private function question(JobSheet $sheet): ?Question
-    {
-        return Question::query()->where('site_job_id', $sheet->job->id)->whereNull('answered_at')->orderBy('due_on')->first();
     }
 
     /** @return list<SlotCard> those that would not be accepted, the weakest first */

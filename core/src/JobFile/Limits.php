@@ -220,8 +220,11 @@ final readonly class Limits
             ],
             'questions' => [
                 'key' => Check::key(...), 'text' => $long, 'owner' => $name, 'dueOn' => Check::date(...), 'otherwise' => $long,
-                'answer?' => $long,
-                'answeredAt?' => $time,
+                'answer?' => self::note(600), 'answeredAt?' => $time, 'trade?' => self::line(80), 'costEffect?' => self::line(self::NAME),
+                'about?' => self::line(190), 'closing?' => Check::key(...),
+                'sources?' => static fn (Input $all) => self::each($all, 2, static fn (Input $one) => self::fields($one, [
+                    'who' => self::line(120), 'says' => self::line(120),
+                ])),
             ],
             'snags' => [
                 'key' => Check::key(...), 'text' => $long, 'raisedBy' => $name, 'raisedAt' => $time, 'closedBy?' => $name,

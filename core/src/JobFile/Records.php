@@ -85,10 +85,14 @@ final readonly class Records
                 $link->get('marginDb')->number();
             }
         }
+        $closings = Check::keys($input, 'closings');
         Check::keys($input, 'questions');
         foreach ($input->get('questions')->items() as $question) {
             $question->get('text')->id();
             Check::date($question->get('dueOn'));
+            if ($question->find('closing') !== null) {
+                Check::known($question->get('closing'), $closings);
+            }
         }
         Check::keys($input, 'snags');
         foreach ($input->get('snags')->items() as $snag) {

@@ -63,7 +63,7 @@ final readonly class RoomSpots
     {
         $height = $kind->usualHeightM() ?? $opening->opening->head - self::UNDER_THE_HEAD_M;
 
-        return new Spot($kind, $this->name($opening), $this->up($opening->before(), $height));
+        return new Spot($kind, $this->called($opening), $this->up($opening->before(), $height));
     }
 
     public function at(SpotKind $kind): Spot
@@ -127,7 +127,7 @@ final readonly class RoomSpots
     }
 
     /** "window 2"; without a number where it is the only one of its kind */
-    private function name(RoomOpening $opening): string
+    public function called(RoomOpening $opening): string
     {
         $alike = array_values(array_filter($this->openings, static fn (RoomOpening $one): bool => $opening->isWindow()
             ? $one->isWindow()

@@ -4,19 +4,7 @@
 <div class="thumb"><a class="big" id="big" data-move="measure" data-key="n"
     href="{{ $bench->url(['lens' => 'rooms']) }}">Draw the rooms</a></div>
 @elseif ($kind === SurveyMove::Ask)
-@php($due = $question->due_on)
-<p class="note"><strong>By {{ $due->format('j F') }}{{ match (true) {
-    $due->isToday() => ', today',
-    $due->isPast() => ', which is past',
-    default => ', in '.(int) today()->diffInDays($due).' days',
-} }}.</strong> Unanswered: {{ $question->otherwise }}</p>
-@if ($mayWork)
-<x-form :action="route('jobs.questions.update', [$job, $question->key])" method="put">
-    <input type="hidden" name="lock_version" value="{{ $question->lock_version }}">
-    <label class="field"><span>The answer</span><textarea name="answer" maxlength="500" required></textarea></label>
-    <div class="thumb"><button class="big" id="big" data-move="question-{{ $question->key }}" data-key="n">Note the answer</button></div>
-</x-form>
-@endif
+    @include('survey.questions.answer', ['state' => $questions->next(), 'row' => $questions->rows[$questions->next()->question->key]])
 @elseif ($kind === SurveyMove::Suggest || $kind === SurveyMove::Want && $mayWork)
 <div class="thumb"><a class="big" id="big" data-move="{{ $kind->value }}" data-key="n"
     href="{{ $bench->url(['lens' => 'wants']) }}">{{ $kind === SurveyMove::Want ? 'Note the wants' : 'See them' }}</a></div>

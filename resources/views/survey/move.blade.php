@@ -8,8 +8,8 @@
             <p class="why">The plan is empty. Draw it room by room, as you measure.</p>
             @break
         @case(SurveyMove::Ask)
-            <h2>Ask {{ $question->owner }}</h2>
-            <p class="why">{{ $question->text }}</p>
+            <h2>Ask {{ $questions->next()->question->owner }}</h2>
+            <p class="why">{{ $questions->next()->question->text }}</p>
             @break
         @case(SurveyMove::Suggest)
             <h2>{{ $suggestions === 1 ? 'Plan one device' : "Plan {$suggestions} devices" }}</h2>

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Survey;
 
+use App\Http\Requests\JobRequest;
 use App\Http\Requests\Survey\SiteWorkRequest;
 use App\Models\SiteJob;
+use App\Models\TradeWork;
 use App\Stations\Survey\Wiring\Closings;
 use Illuminate\Http\RedirectResponse;
 
@@ -23,6 +25,13 @@ final class SiteWorkController
     {
         $purpose = $request->string('purpose')->lower()->squish()->toString();
         $closings->count($job, $purpose, $request->filled('count') ? $request->integer('count') : null, $request->person());
+
+        return redirect()->route('jobs.survey', ['job' => $job, 'lens' => 'closings'], 303);
+    }
+
+    public function destroy(JobRequest $request, SiteJob $job, TradeWork $tradeWork, Closings $closings): RedirectResponse
+    {
+        $closings->didNotWork($job, $tradeWork, $request->person());
 
         return redirect()->route('jobs.survey', ['job' => $job, 'lens' => 'closings'], 303);
     }

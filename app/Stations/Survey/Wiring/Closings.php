@@ -10,6 +10,7 @@ use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
 use App\Models\Closing;
 use App\Models\PointStep;
+use App\Models\Question;
 use App\Models\Room;
 use App\Models\SiteJob;
 use App\Models\TradeWork;
@@ -76,9 +77,12 @@ final readonly class Closings
         }
     }
 
-    /** Nothing closes there. What was done to points stays. */
+    /** Nothing closes there. What was done to points stays, and questions keep the day that it gave them. */
     public function remove(SiteJob $job, Closing $closing, User $person): void
     {
+        Question::query()->where('closing_id', $closing->id)->increment('lock_version', 1, [
+            'closing_id' => null, 'due_on' => $closing->core()->questionsBy()->format('Y-m-d'),
+        ]);
         $closing->delete();
         $this->logbook->write($job, $person, 'plan', "{$closing->name}, {$closing->trade}: no closing after all.");
     }
@@ -117,6 +121,14 @@ final readonly class Closings
     {
         TradeWork::query()->create(['site_job_id' => $job->id, 'room' => $room->key, 'trade' => $trade, 'at' => now()]);
         $this->logbook->write($job, $person, 'plan', Str::ucfirst($trade).' worked in the '.mb_strtolower($room->name).'.');
+    }
+
+    /** Nobody worked there after all: checks before it hold again. */
+    public function didNotWork(SiteJob $job, TradeWork $work, User $person): void
+    {
+        $work->delete();
+        $room = mb_strtolower((string) $job->rooms()->where('key', $work->room)->value('name'));
+        $this->logbook->write($job, $person, 'plan', Str::ucfirst($work->trade)." did not work in the {$room} after all.");
     }
 
     public function count(SiteJob $job, string $purpose, ?int $count, User $person): void

@@ -11,6 +11,7 @@ use App\Plan\Lens;
 use App\Stations\Asked;
 use App\Stations\Middle;
 use App\Stations\Move;
+use App\Stations\Survey\Questions\QuestionsSheet;
 use App\Stations\Survey\SurveyLens;
 
 /** What closes next, and what is left to do behind it. */
@@ -21,6 +22,7 @@ final readonly class ClosingsLens
     public function move(JobSheet $sheet, Asked $asked): Move
     {
         $closings = ClosingsSheet::of($sheet, $this->plans);
+        $questions = QuestionsSheet::of($sheet->job);
         [$kind, $key] = [...explode(' ', (string) $asked->at, 2), ''];
         $point = $kind === 'point' ? $closings->points[$key] ?? null : null;
         $state = $kind === 'closing' ? $closings->state($key) : null;
@@ -28,7 +30,7 @@ final readonly class ClosingsLens
         return new Move(
             'survey.wiring.closings-side',
             static fn (): array => [
-                'closings' => $closings, 'point' => $point, 'state' => $state, 'sheet' => $sheet,
+                'closings' => $closings, 'point' => $point, 'state' => $state, 'sheet' => $sheet, 'questions' => $questions,
                 'row' => $state === null ? null : Closing::query()->where('site_job_id', $sheet->job->id)->where('key', $key)->first(),
             ],
             new Lens,

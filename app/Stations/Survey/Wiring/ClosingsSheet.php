@@ -9,6 +9,7 @@ use App\JobSheet\JobSheet;
 use App\Models\Closing;
 use App\Models\PointStep;
 use App\Models\TradeWork;
+use DateTimeImmutable;
 use Kavvel\Core\Cabling\HouseCables;
 use Kavvel\Core\Closing\Closing as CoreClosing;
 use Kavvel\Core\Closing\ClosingPlan;
@@ -27,6 +28,7 @@ final readonly class ClosingsSheet
      * @param  array<string, array<string, PointStep>>  $steps  by point and step
      * @param  list<CountDifference>  $differences
      * @param  array<string, int>  $planned  points with a cable, by purpose
+     * @param  list<TradeWork>  $worked  the last time that another trade worked in each room
      */
     private function __construct(
         public Plan $plan,
@@ -35,6 +37,7 @@ final readonly class ClosingsSheet
         public array $steps,
         public array $differences,
         public array $planned,
+        public array $worked,
     ) {}
 
     public static function of(JobSheet $sheet, PlanStore $plans): self
@@ -65,11 +68,12 @@ final readonly class ClosingsSheet
 
         return new self(
             $plan,
-            ClosingPlan::of($closings, array_values($points), today()->toDateTimeImmutable()),
+            ClosingPlan::of($closings, array_values($points), new DateTimeImmutable(now()->onSite()->toDateString())),
             $points,
             $steps,
             CountDifference::among($job->designer_counts ?? [], $planned, $fitted),
             $planned,
+            array_values($worked->all()),
         );
     }
 

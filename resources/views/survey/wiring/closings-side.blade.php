@@ -1,3 +1,4 @@
+@use('Kavvel\Core\Questions\Ask')
 @php($mayWork = $bench->mayWork())
 @php($link = fn (?string $at): string => $bench->url(['lens' => 'closings', 'at' => $at]))
 @if ($point !== null)
@@ -45,14 +46,34 @@
         ? 'What has to be in was to be ordered by' : 'Order what has to be in by' }} {{ $shown->closing->orderBy()->format('j F') }}.</p>
     @endif
     <p class="quiet">Questions about it by {{ $shown->closing->questionsBy()->format('j F') }}, two working days before.</p>
+    @php($asked = $questions->before($shown->closing->key))
+    @if ($asked !== [])
+    <ul class="rows">
+        @foreach ($asked as $one)
+        <li><a href="{{ $bench->url(['lens' => 'questions', 'at' => "question {$one->question->key}"]) }}"><span>{{
+            $one->question->text }}<br><span class="quiet">{{ $one->question->owner }}, {{ $one->words() }}</span></span></a></li>
+        @endforeach
+    </ul>
+    @endif
+    @if ($mayWork)
+    <a class="btn plain" href="{{ $bench->url(['lens' => 'questions', 'at' => "ask closing {$shown->closing->key}"]) }}">Ask about it</a>
+    @endif
 @endif
 @if ($closings->differences !== [])
 <div>
     <h3>Counts to settle</h3>
     <ul class="rows">
         @foreach ($closings->differences as $one)
+        @php($asked = $questions->about(Ask::aboutCount($one)))
         <li><span>{{ Str::ucfirst($one->purpose) }}: {{ $one->words() }}<br><span class="quiet">designer {{ $one->designer ?? '–' }}, plan
-            {{ $one->plan }}, fitted {{ $one->fitted }}</span></span></li>
+            {{ $one->plan }}, fitted {{ $one->fitted }}@if ($asked !== null)<br>{{ $asked->question->answer === null
+                ? "{$asked->question->owner} is asked, {$asked->words()}" : "settled: {$asked->question->answer}" }}@endif</span></span>
+            @if ($asked !== null)
+            <a class="end" href="{{ $bench->url(['lens' => 'questions', 'at' => "question {$asked->question->key}"]) }}">See it</a>
+            @elseif ($mayWork && Ask::ofCount($one) !== null)
+            <a class="end" href="{{ $bench->url(['lens' => 'questions', 'at' => 'ask '.Ask::aboutCount($one)]) }}">Ask</a>
+            @endif
+        </li>
         @endforeach
     </ul>
 </div>
@@ -89,7 +110,19 @@
         @endforeach
     </select></label>
     <button class="btn">Note it: checks there are stale</button>
-</x-form></details>
+</x-form>
+@if ($closings->worked !== [])
+<ul class="rows">
+    @foreach ($closings->worked as $one)
+    <li><span>{{ Str::ucfirst($one->trade) }}, {{ mb_strtolower($closings->plan->room($one->room)->name) }}<br>
+        <span class="quiet">{{ $one->at->onSite()->format('j M, H:i') }}</span></span>
+        <x-form :action="route('jobs.site-work.destroy', [$job, $one->id])" method="delete" class="end">
+            <button class="btn small plain" aria-label="Take back: {{ $one->trade }} worked there">×</button>
+        </x-form></li>
+    @endforeach
+</ul>
+@endif
+</details>
 @if ($closings->planned !== [])
 <details id="counts"><summary>What the designer counts</summary>
 @foreach ($closings->planned as $purpose => $count)
