@@ -9,6 +9,7 @@ use App\Models\SiteJob;
 use App\Models\Storey;
 use App\Models\Underlay;
 use App\Models\User;
+use App\Pictures\Picture;
 use App\Pictures\Pictures;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -26,10 +27,9 @@ final readonly class Underlays
     {
         $picture = $this->pictures->read($bytes);
         $this->removeFile($storey);
-        $path = "underlays/{$job->id}/".str()->ulid().'.jpg';
-        Storage::disk('local')->put($path, $picture->jpeg);
         Underlay::query()->updateOrCreate(['storey_id' => $storey->id], [
-            'site_job_id' => $job->id, 'path' => $path, 'width' => $picture->width, 'height' => $picture->height,
+            'site_job_id' => $job->id, 'path' => $picture->keep(Picture::UNDERLAYS, $job->id),
+            'width' => $picture->width, 'height' => $picture->height,
             'x' => 0, 'y' => 0, 'metres_per_pixel' => self::WIDTH_M / $picture->width,
         ]);
         $this->logbook->write($job, $person, 'plan', "Laid a picture under {$storey->name}.");

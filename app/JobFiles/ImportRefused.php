@@ -27,6 +27,11 @@ final class ImportRefused extends Refused
         return new self('file', 'The file has a value that can’t be kept: too long, too large, or no such date. Nothing was changed.');
     }
 
+    public static function isNoPicture(string $at): self
+    {
+        return new self('file', "This is no JPEG or PNG picture in base 64. It stands at {$at}. Nothing was changed.");
+    }
+
     public static function isHereAlready(SiteJob $twin): self
     {
         return new self(

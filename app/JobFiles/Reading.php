@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\JobFiles;
 
 use App\Models\SiteJob;
+use App\Pictures\Picture;
+use App\Pictures\PictureRefused;
+use App\Pictures\Pictures;
 use Illuminate\Support\Carbon;
 
 /** An import under way: the job that is made, what has been read of it, and how far its dates are shifted. */
@@ -42,5 +45,21 @@ final class Reading
     public function time(?string $time): ?Carbon
     {
         return $time === null ? null : Carbon::parse($time)->addDays($this->shiftDays);
+    }
+
+    /**
+     * A picture of the file, written anew.
+     *
+     * @param  string  $at  where it stands in the file
+     *
+     * @throws ImportRefused where it is none
+     */
+    public function picture(string $base64, string $at): Picture
+    {
+        try {
+            return (new Pictures)->read((string) base64_decode($base64, true));
+        } catch (PictureRefused) {
+            throw ImportRefused::isNoPicture($at);
+        }
     }
 }

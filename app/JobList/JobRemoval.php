@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\JobList;
 
 use App\Models\SiteJob;
+use App\Pictures\Picture;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 
@@ -23,7 +24,9 @@ final readonly class JobRemoval
         $job->delete();
         DB::afterCommit(static function () use ($job): void {
             Storage::disk('local')->deleteDirectory("packs/{$job->id}");
-            Storage::disk('local')->deleteDirectory("underlays/{$job->id}");
+            foreach ([Picture::UNDERLAYS, Picture::POINTS] as $pictures) {
+                Storage::disk('local')->deleteDirectory("{$pictures}/{$job->id}");
+            }
         });
     }
 }

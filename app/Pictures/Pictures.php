@@ -41,4 +41,10 @@ final readonly class Pictures
 
         return new Picture((string) $image->toJpeg(self::QUALITY), $image->width(), $image->height());
     }
+
+    /** A picture of ours, made small enough to travel with others. */
+    public function smaller(string $jpeg, int $longestEdge): string
+    {
+        return (string) (new ImageManager(new Driver))->read($jpeg)->scaleDown($longestEdge, $longestEdge)->toJpeg(self::QUALITY);
+    }
 }

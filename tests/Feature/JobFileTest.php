@@ -7,10 +7,12 @@ namespace Tests\Feature;
 use App\JobFiles\Exporter;
 use App\JobFiles\Importer;
 use App\JobFiles\ImportRefused;
+use App\JobFiles\Sections\PointSteps;
 use App\Models\Gateway;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\JobFile\JobFile;
 use Opis\JsonSchema\Errors\ErrorFormatter;
@@ -93,6 +95,40 @@ final class JobFileTest extends TestCase
         self::assertStringNotContainsString('30412', (string) $json);
         self::assertStringNotContainsString('"token"', (string) $json);
         self::assertStringNotContainsString('secret', (string) $json);
+    }
+
+    public function test_photographs_of_points_travel_smaller_and_what_finds_no_room_is_told(): void
+    {
+        Storage::fake('local');
+        $this->as('mara');
+        foreach (['bath-p1', 'keeper-d1'] as $point) {
+            $this->post('/jobs/lantern-house/point-steps', [
+                'point' => $point, 'step' => 'photographed', 'picture' => UploadedFile::fake()->image('a.jpg', 1900, 800),
+            ])->assertSessionHasNoErrors();
+        }
+        $file = app(Exporter::class)->export($this->siteJob());
+        $pictures = array_values(array_filter(array_column($file['pointSteps'], 'picture')));
+        self::assertCount(2, $pictures);
+        self::assertSame([1600, 674], array_slice((array) getimagesizefromstring((string) base64_decode($pictures[0], true)), 0, 2));
+
+        $file['job']['key'] = 'copy';
+        $copy = app(Importer::class)->import(JobFile::parse((string) json_encode($file)));
+        $path = (string) $copy->pointSteps()->where('point', 'bath-p1')->whereNotNull('picture')->sole()->picture;
+        self::assertStringStartsWith("points/{$copy->id}/", $path);
+        Storage::disk('local')->assertExists($path);
+
+        // Room for one: the photograph of the last step made goes first.
+        $steps = (new PointSteps(strlen($pictures[1]) + 1))->write($this->siteJob());
+        $left = array_values(array_filter($steps, static fn (array $step): bool => $step['pictureLeftOut'] ?? false));
+        self::assertCount(1, $left);
+        self::assertCount(1, array_filter(array_column($steps, 'picture')));
+
+        foreach ($file['pointSteps'] as $number => $step) {
+            $file['pointSteps'][$number]['picture'] = 'bm8gcGljdHVyZQ==';
+        }
+        $this->post('/job-files', ['file' => $this->upload((string) json_encode($file)), 'again' => 1])->assertSessionHasErrors([
+            'file' => 'This is no JPEG or PNG picture in base 64. It stands at $.pointSteps[0].picture. Nothing was changed.',
+        ]);
     }
 
     public function test_demo_dates_are_shifted_by_whole_days_to_today(): void

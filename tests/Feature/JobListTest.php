@@ -98,7 +98,9 @@ final class JobListTest extends TestCase
     {
         Storage::fake('local');
         Storage::disk('local')->put("packs/{$this->siteJob('calico-court')->id}/1.pdf", 'pack');
-        Storage::disk('local')->put("underlays/{$this->siteJob('calico-court')->id}/1.jpg", 'picture');
+        foreach (['underlays', 'points'] as $pictures) {
+            Storage::disk('local')->put("{$pictures}/{$this->siteJob('calico-court')->id}/1.jpg", 'picture');
+        }
         $this->htmx('DELETE', '/jobs/calico-court', ['written' => 'Flat 9B, Calico Court'])
             ->assertStatus(422)
             ->assertSee('is not in the archive');
@@ -111,7 +113,7 @@ final class JobListTest extends TestCase
 
         self::assertSame(3, SiteJob::query()->count());
         self::assertSame(0, DB::table('slots')->where('site_job_id', $id)->count());
-        Storage::disk('local')->assertMissing(["packs/{$id}/1.pdf", "underlays/{$id}/1.jpg"]);
+        Storage::disk('local')->assertMissing(["packs/{$id}/1.pdf", "underlays/{$id}/1.jpg", "points/{$id}/1.jpg"]);
     }
 
     public function test_the_same_file_again_says_so_and_a_second_job_shares_no_hub(): void

@@ -8,7 +8,7 @@ use App\JobFiles\Reading;
 use App\JobFiles\Section;
 use App\Models\SiteJob;
 use App\Models\Underlay;
-use App\Pictures\Pictures;
+use App\Pictures\Picture;
 use Illuminate\Support\Facades\Storage;
 
 /** The pictures that the plan was drawn over, as JPEG in base 64; what comes in is decoded and written anew. */
@@ -29,12 +29,11 @@ final readonly class Underlays extends Section
 
     public function read(Reading $reading, array $rows): void
     {
-        foreach ($rows as $row) {
-            $picture = (new Pictures)->read((string) base64_decode($row['picture'], true));
-            $path = "underlays/{$reading->job->id}/".str()->ulid().'.jpg';
-            Storage::disk('local')->put($path, $picture->jpeg);
+        foreach ($rows as $number => $row) {
+            $picture = $reading->picture($row['picture'], "$.underlays[{$number}].picture");
             Underlay::query()->create([
-                'site_job_id' => $reading->job->id, 'storey_id' => $reading->id('storeys', $row['storey']), 'path' => $path,
+                'site_job_id' => $reading->job->id, 'storey_id' => $reading->id('storeys', $row['storey']),
+                'path' => $picture->keep(Picture::UNDERLAYS, $reading->job->id),
                 'width' => $picture->width, 'height' => $picture->height, 'x' => $row['x'], 'y' => $row['y'],
                 'metres_per_pixel' => $row['metresPerPixel'],
             ]);

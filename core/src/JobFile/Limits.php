@@ -161,7 +161,10 @@ final readonly class Limits
                 'leadDays' => static fn (Input $days): int => $days->whole(0, 365),
                 'fittingDays' => static fn (Input $days): int => $days->whole(0, 365), 'closedAt?' => $time,
             ],
-            'pointSteps' => ['point' => Check::key(...), 'by' => $name, 'at' => $time],
+            'pointSteps' => [
+                'point' => Check::key(...), 'by' => $name, 'at' => $time, 'pictureLeftOut?' => static fn (Input $one): bool => $one->flag(),
+                'picture?' => static fn (Input $picture): string => $picture->textUpTo(self::MOST_LETTERS_OF_A_PICTURE),
+            ],
             'designerCounts' => [
                 'purpose' => self::line(40), 'count' => static fn (Input $count): int => $count->whole(0, 5_000),
             ],

@@ -15,6 +15,7 @@ use App\Models\Room;
 use App\Models\SiteJob;
 use App\Models\TradeWork;
 use App\Models\User;
+use App\Pictures\Picture;
 use App\Pictures\Pictures;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -94,10 +95,7 @@ final readonly class Closings
         if ($step === Step::Photographed && $picture === null) {
             throw WiringRefused::needsAPicture();
         }
-        $path = $picture === null ? null : "points/{$job->id}/".str()->ulid().'.jpg';
-        if ($path !== null) {
-            Storage::disk('local')->put($path, $this->pictures->read((string) $picture)->jpeg);
-        }
+        $path = $picture === null ? null : $this->pictures->read($picture)->keep(Picture::POINTS, $job->id);
         $before = PointStep::query()->where('site_job_id', $job->id)->where('point', $point)->where('step', $step->value)->value('picture');
         PointStep::query()->updateOrCreate(
             ['site_job_id' => $job->id, 'point' => $point, 'step' => $step->value],
