@@ -123,6 +123,7 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/key-uses', [Survey\KeyUseController::class, 'store'])->name('key-uses.store');
             Route::delete('/key-uses/{keyUse:id}', [Survey\KeyUseController::class, 'destroy'])->name('key-uses.destroy');
             Route::put('/rooms/{room:key}/heating', [Survey\RoomHeatingController::class, 'update'])->name('rooms.heating.update');
+            Route::put('/drop-code', [Survey\DropCodeController::class, 'update'])->name('drop-code.update');
             Route::put('/prices', [Survey\PricesController::class, 'update'])->name('prices.update');
             Route::put('/slots/{slot}/remote', [Survey\RemoteController::class, 'update'])->name('slots.remote.update');
             Route::put('/slots/{slot}/load', [Survey\PlugLoadController::class, 'update'])->name('slots.load.update');

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Drops\DropCode;
 use Kavvel\Core\Protocol\Region;
 
 /**
@@ -42,6 +43,7 @@ use Kavvel\Core\Protocol\Region;
  * @property string|null $mains
  * @property array<string, int>|null $designer_counts  how many of a purpose the designer counts
  * @property array<string, float>|null $prices  what things cost on this job
+ * @property DropCode|null $drop_code  by which cables are buried
  * @property Carbon $as_of
  * @property Carbon|null $archived_at
  * @property-read Collection<int, Storey> $storeys
@@ -308,6 +310,7 @@ final class SiteJob extends Model
     {
         return [
             'as_of' => 'date', 'region' => Region::class, 'archived_at' => 'datetime', 'prices' => 'array', 'designer_counts' => 'array',
+            'drop_code' => DropCode::class,
         ];
     }
 }

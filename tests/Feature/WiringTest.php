@@ -214,7 +214,7 @@ final class WiringTest extends TestCase
     public function test_every_cable_has_its_label_its_length_and_its_drum(): void
     {
         $this->get(self::CABLES)->assertOk()
-            ->assertSeeInOrder(['0-CHT-04', 'Data, chart room', '2 × Data, four pairs', '23.4 m', 'reckoned'])
+            ->assertSeeInOrder(['0-CHT-04', 'Data, chart room', '2 × Data, four pairs', '24.0 m', 'reckoned'])
             ->assertSeeInOrder(['1-BNK-03', 'Spare, bunk room', 'drawn'])
             ->assertSee('drums for')->assertSee('m left')->assertSeeInOrder(['Data ports', '9', 'Height, a fifth to spare', '8 units']);
         $this->get('/jobs/calico-court/survey?lens=cables')->assertSee('Say what each point is for');
@@ -223,7 +223,7 @@ final class WiringTest extends TestCase
             ->assertHeader('Content-Type', 'text/csv; charset=UTF-8')->getContent();
         $rows = array_map(str_getcsv(...), explode("\r\n", trim($csv)));
         self::assertSame(['label', 'storey', 'room', 'purpose', 'cable', 'colour', 'length_m', 'way', 'drum'], $rows[0]);
-        self::assertSame(['0-CHT-04/1', 'Ground', 'Chart room', 'data', 'data', 'grey', '23.4', 'reckoned'], array_slice($rows[1], 0, 8));
+        self::assertSame(['0-CHT-04/1', 'Ground', 'Chart room', 'data', 'data', 'grey', '24.0', 'reckoned'], array_slice($rows[1], 0, 8));
         self::assertSame(array_unique(array_column($rows, 0)), array_column($rows, 0), 'a row for every run');
         $this->as('wren')->get(self::HOUSE.'/cables')->assertOk();
     }
@@ -259,5 +259,18 @@ final class WiringTest extends TestCase
     private function circuit(string $key): Circuit
     {
         return $this->siteJob()->circuits()->where('key', $key)->firstOrFail();
+    }
+
+    public function test_buried_cables_are_held_against_the_code_that_was_chosen(): void
+    {
+        $cables = self::HOUSE.'/survey?lens=cables';
+        $this->get($cables)->assertSee('In strips of the wall')->assertSee('Over worktops');
+        $this->get('/jobs/calico-court/survey?lens=cables')->assertDontSee('In strips of the wall');
+        $this->put(self::HOUSE.'/drop-code', ['code' => 'seen'])->assertRedirect($cables);
+        $this->get($cables)->assertSee('Straight to what is seen')->assertSee('From a corner of walls');
+        $this->get("{$cables}&at=keeper-d1")->assertSee('Straight up or down.');
+        self::assertTrue($this->logged('Buried cables: Straight to what is seen.'));
+        $this->put(self::HOUSE.'/drop-code', ['code' => 'anywhere'])->assertSessionHasErrors('code');
+        $this->as('wren')->put(self::HOUSE.'/drop-code', ['code' => 'studs'])->assertForbidden();
     }
 }

@@ -44,20 +44,13 @@ final readonly class RoomMeasure
         return min($width, $depth) >= self::NARROWEST_M && max($width, $depth) <= self::LONGEST_M;
     }
 
-    public function words(): string
-    {
-        return $this->width === null
-            ? sprintf('%.1f m²', $this->area)
-            : sprintf('%.2f × %.2f m', $this->width, $this->depth);
-    }
-
     /**
      * How far the face of its wall lies inside each edge of the outline.
      *
-     * @param  iterable<PlanWall>  $walls
+     * @param  iterable<PlanWall>  $walls  of its storey
      * @return array<int, float>
      */
-    private static function insets(Room $room, iterable $walls): array
+    public static function insets(Room $room, iterable $walls): array
     {
         $insets = array_fill(0, count($room->outline), 0.0);
         $footing = Footing::of(Stretches::of([$room]), $walls);
@@ -70,6 +63,13 @@ final readonly class RoomMeasure
         }
 
         return $insets;
+    }
+
+    public function words(): string
+    {
+        return $this->width === null
+            ? sprintf('%.1f m²', $this->area)
+            : sprintf('%.2f × %.2f m', $this->width, $this->depth);
     }
 
     /** @param array<int, float> $insets */

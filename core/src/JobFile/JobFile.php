@@ -8,6 +8,7 @@ use Kavvel\Core\Cabling\CableKind;
 use Kavvel\Core\Cabling\WiredPoint;
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Circuits\Prices;
+use Kavvel\Core\Drops\DropCode;
 use Kavvel\Core\Floorplan\RoomKind;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
@@ -115,6 +116,7 @@ final readonly class JobFile
         $job->get('address')->text();
         $job->get('stage')->word(self::STAGES);
         $job->get('region')->word(Region::words());
+        $job->find('dropCode')?->word(array_column(DropCode::cases(), 'value'));
         $job->find('mains')?->word(array_column(Mains::cases(), 'value'));
         if ($job->find('prices') !== null) {
             Prices::check($job->get('prices'));

@@ -25,21 +25,24 @@ final readonly class CablesLens
     {
         $plan = $this->plans->read($sheet->job);
         $cables = HouseCables::of($plan);
+        $drops = DropSheet::of($sheet->job, $plan, $cables);
         $points = array_filter($plan->things, static fn (Thing $thing): bool => $thing->section === 'points');
         $chosen = $points["points {$asked->at}"] ?? null;
 
         return new Move(
             'survey.wiring.cables-side',
             static fn (): array => [
-                'cables' => $cables, 'chosen' => $chosen, 'sheet' => $sheet,
+                'cables' => $cables, 'chosen' => $chosen, 'sheet' => $sheet, 'drops' => $drops,
                 'label' => $chosen === null ? null : PointLabels::of($plan)[$chosen->key],
                 'seen' => $chosen === null ? null : Subject::mark($plan, 'points', $chosen->key),
             ],
             new Lens,
             middle: new Middle(
                 'survey.wiring.cables',
-                static fn (): array => ['cables' => $cables, 'sheet' => $sheet, 'points' => $points, 'chosen' => $chosen],
-                "{$sheet->job->plan_version} {$asked->at}",
+                static fn (): array => [
+                    'cables' => $cables, 'sheet' => $sheet, 'points' => $points, 'chosen' => $chosen, 'drops' => $drops,
+                ],
+                "{$sheet->job->plan_version} {$drops->code?->value} {$asked->at}",
                 $sheet->geometry->storeys[0]['key'],
                 [],
             ),

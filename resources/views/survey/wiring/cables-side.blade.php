@@ -1,6 +1,7 @@
 @use('Kavvel\Core\Cabling\CableKind')
 @use('Kavvel\Core\Cabling\PointPurpose')
 @use('Kavvel\Core\Cabling\WiredPoint')
+@use('Kavvel\Core\Drops\DropCode')
 @php($mayWork = $bench->mayWork())
 @if ($chosen !== null)
 @php($facts = $chosen->facts)
@@ -9,6 +10,10 @@
     <p class="over"><span>Point</span><span class="measure">{{ $label }}</span></p>
     <h2>{{ Str::ucfirst($chosen->name) }}</h2>
 </div>
+@php($drop = $drops->drops[$chosen->key] ?? null)
+@if ($drop !== null)
+<p class="{{ $drop->isOut ? 'note' : 'quiet' }}">{{ $drop->words }}</p>
+@endif
 @if ($mayWork)
 <x-form :action="route('jobs.plan-edits.store', $job)">
     <input type="hidden" name="edit" value="change-point"><input type="hidden" name="point" value="{{ $chosen->key }}">
@@ -91,7 +96,39 @@
         <li><span>{{ $kind->words() }}</span><span class="end">{{ $kind->colour() }}</span></li>
         @endforeach
     </ul>
-    <p class="quiet">Mains and data keep apart, and buried drops run where the local code permits.</p>
+</div>
+<div>
+    <h3>Buried in walls</h3>
+    @if ($drops->code !== null)
+    <table class="breakdown"><caption>{{ $drops->code->words() }}</caption><tbody>
+        @foreach ($drops->code->zones() as $where => $zone)
+        <tr><td>{{ $where }}</td><td class="!whitespace-normal">{{ $zone }}</td></tr>
+        @endforeach
+    </tbody></table>
+    @if ($drops->out() !== [])
+    <ul class="rows">
+        @foreach ($drops->out() as $one)
+        <li><a href="{{ $bench->url(['lens' => 'cables', 'at' => $one->point->key]) }}"><span><span class="measure">{{
+            $one->point->label }}</span><br><span class="quiet">{{ $one->words }}</span></span></a></li>
+        @endforeach
+    </ul>
+    @else
+    <p class="quiet">Every cable finds its way as it says.</p>
+    @endif
+    @endif
+    @if ($mayWork)
+    <details id="drop-code" @if ($drops->code === null) open @endif><summary>{{ $drops->code === null ? 'Say by which code'
+        : 'Another code' }}</summary>
+    <x-form :action="route('jobs.drop-code.update', $job)" method="put">
+        <label class="field"><span>Cables run</span><select name="code">
+            @foreach (DropCode::cases() as $code)
+            <option value="{{ $code->value }}" @selected($code === $drops->code)>{{ mb_strtolower($code->words()) }}</option>
+            @endforeach
+        </select></label>
+        <button class="btn">Hold them against it</button>
+    </x-form></details>
+    @endif
+    <p class="quiet">The local code and its edition come first. Mains and data keep apart.</p>
 </div>
 @endif
 @endif

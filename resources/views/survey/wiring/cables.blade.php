@@ -17,7 +17,8 @@
             <td>{{ Str::ucfirst($one->purpose) }}, {{ mb_strtolower($room($one->room)) }}</td>
             <td>{{ $one->count }} × {{ $one->cable->words() }}</td>
             <td class="tabular-nums whitespace-nowrap">{{ $length === null ? '–' : sprintf('%.1f m', $length) }}</td>
-            <td>{{ match ($cables->drawn[$one->key] ?? null) { true => 'drawn', false => 'reckoned', null => '–' } }}</td>
+            <td>{{ match ($cables->drawn[$one->key] ?? null) { true => 'drawn', false => 'reckoned', null => '–' } }}@if (
+                $drops->drops[$one->key]->isOut ?? false) <span class="mark is-open">look</span>@endif</td>
         </tr>
         @endforeach
     </tbody>
