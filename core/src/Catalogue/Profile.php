@@ -25,6 +25,8 @@ final readonly class Profile
      * @param  SpotKind  $spot  where in a room it goes
      * @param  bool  $isStateless  it never says what state it is in
      * @param  float|null  $mostWatts  what it may switch, where its sheet says so
+     * @param  LockSheet|null  $lockSheet  the doors that it fits, where it is a lock
+     * @param  BlindSheet|null  $blindSheet  the windows that it fits, where it is a blind
      */
     public function __construct(
         public string $key,
@@ -48,6 +50,8 @@ final readonly class Profile
         public SpotKind $spot = SpotKind::Wall,
         public bool $isStateless = false,
         public ?float $mostWatts = null,
+        public ?LockSheet $lockSheet = null,
+        public ?BlindSheet $blindSheet = null,
     ) {}
 
     public static function fromInput(Input $input, Region $region = Region::Eu): self
@@ -92,6 +96,8 @@ final readonly class Profile
             $spot === null ? UsualSpot::of($capabilities, $load, $power === 'battery', $removable) : SpotKind::from($spot),
             $input->find('stateless')?->flag() ?? ! $protocol->rules()->tellsState(),
             $input->find('mostWatts')?->positive(),
+            $input->find('lockSheet') === null ? null : LockSheet::fromInput($input->get('lockSheet')),
+            $input->find('blindSheet') === null ? null : BlindSheet::fromInput($input->get('blindSheet')),
         );
     }
 

@@ -91,11 +91,28 @@ final readonly class SunDay
      */
     public function glare(float $window): array
     {
+        return self::spans($this->track(), $window);
+    }
+
+    /** @return list<SunPosition> where it stands, each minute of the day */
+    public function track(): array
+    {
+        return array_map($this->position(...), range(0, self::MINUTES - 1));
+    }
+
+    /**
+     * When a sun that goes this way shines into a window.
+     *
+     * @param  list<SunPosition>  $track  where it stands, each minute
+     * @param  float  $window  its outward normal, degrees clockwise from north
+     * @return list<array{int, int}> first and last minute of each span
+     */
+    public static function spans(array $track, float $window): array
+    {
         $spans = [];
         $first = null;
-        for ($minute = 0; $minute <= self::MINUTES; $minute++) {
-            $shines = $minute < self::MINUTES && $this->shinesInto($window, $minute);
-            if ($shines) {
+        foreach ($track as $minute => $sun) {
+            if ($sun->elevation > 0.0 && $sun->besides($window) < self::GLARE_DEGREES) {
                 $first ??= $minute;
             } elseif ($first !== null) {
                 $spans[] = [$first, $minute - 1];
@@ -103,14 +120,7 @@ final readonly class SunDay
             }
         }
 
-        return $spans;
-    }
-
-    private function shinesInto(float $window, int $minute): bool
-    {
-        $sun = $this->position($minute);
-
-        return $sun->elevation > 0.0 && $sun->besides($window) < self::GLARE_DEGREES;
+        return $first === null ? $spans : [...$spans, [$first, count($track) - 1]];
     }
 
     private function passage(int $side): ?float

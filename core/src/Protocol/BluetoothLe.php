@@ -24,6 +24,11 @@ final readonly class BluetoothLe extends Rules
         return Joining::Window;
     }
 
+    public function leaving(): Leaving
+    {
+        return Leaving::Bond;
+    }
+
     /** LE 1M, planned in the middle of its band */
     public function radio(Region $region): RadioDefaults
     {

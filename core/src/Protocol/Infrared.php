@@ -21,6 +21,11 @@ final readonly class Infrared extends Rules
         return Joining::Taught;
     }
 
+    public function leaving(): Leaving
+    {
+        return Leaving::Nothing;
+    }
+
     public function tellsState(): bool
     {
         return false;

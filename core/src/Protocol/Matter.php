@@ -28,6 +28,11 @@ final readonly class Matter extends Rules
         return Joining::Window;
     }
 
+    public function leaving(): Leaving
+    {
+        return Leaving::Fabric;
+    }
+
     public function radio(Region $region): RadioDefaults
     {
         return (new Wifi)->radio($region);

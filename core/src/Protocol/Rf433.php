@@ -24,6 +24,11 @@ final readonly class Rf433 extends Rules
         return Joining::Taught;
     }
 
+    public function leaving(): Leaving
+    {
+        return Leaving::Nothing;
+    }
+
     public function radio(Region $region): RadioDefaults
     {
         return new RadioDefaults(433.92, 10, -100, self::GAIN_DBI);

@@ -14,6 +14,8 @@ abstract readonly class Rules
 
     abstract public function joining(): Joining;
 
+    abstract public function leaving(): Leaving;
+
     /** The planning defaults of an ordinary device, or null without a radio. */
     public function radio(Region $region): ?RadioDefaults
     {

@@ -33,6 +33,11 @@ final readonly class Thread extends Rules implements RouteRule
         return Joining::Window;
     }
 
+    public function leaving(): Leaving
+    {
+        return Leaving::Fabric;
+    }
+
     public function longestWindowSeconds(): int
     {
         return self::WINDOW_SECONDS;

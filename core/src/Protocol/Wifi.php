@@ -24,6 +24,11 @@ final readonly class Wifi extends Rules
         return Joining::Window;
     }
 
+    public function leaving(): Leaving
+    {
+        return Leaving::Account;
+    }
+
     public function radio(Region $region): RadioDefaults
     {
         return new RadioDefaults(2437, 17, -82);

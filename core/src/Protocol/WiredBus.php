@@ -20,4 +20,9 @@ final readonly class WiredBus extends Rules
     {
         return Joining::Addressed;
     }
+
+    public function leaving(): Leaving
+    {
+        return Leaving::Project;
+    }
 }

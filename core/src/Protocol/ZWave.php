@@ -33,6 +33,11 @@ final readonly class ZWave extends Rules implements RouteRule
         return Joining::Window;
     }
 
+    public function leaving(): Leaving
+    {
+        return Leaving::Excluded;
+    }
+
     /** 40 kb/s (ITU-T G.9959) */
     public function radio(Region $region): RadioDefaults
     {

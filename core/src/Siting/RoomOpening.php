@@ -80,6 +80,27 @@ final readonly class RoomOpening
         return $this->at($this->wall->length() - $after > $this->opening->offset ? $after + $byM : $this->opening->offset - $byM);
     }
 
+    /**
+     * The end of it that is on that hand, seen from inside the room.
+     *
+     * @return array{float, float}
+     */
+    public function side(bool $isLeft): array
+    {
+        return $this->at($this->opening->offset + ($isLeft === ($this->inward === 1) ? 0.0 : $this->opening->width));
+    }
+
+    /** @return array{float, float} the direction in which one looks out of it, of length 1 */
+    public function outward(): array
+    {
+        $length = $this->wall->length();
+
+        return [
+            $this->inward * ($this->wall->to[1] - $this->wall->from[1]) / $length,
+            -$this->inward * ($this->wall->to[0] - $this->wall->from[0]) / $length,
+        ];
+    }
+
     /** @param array{float, float} $place of the same wall or not */
     public function distanceTo(array $place): float
     {

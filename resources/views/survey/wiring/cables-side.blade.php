@@ -100,7 +100,8 @@
 <div>
     <h3>Buried in walls</h3>
     @if ($drops->code !== null)
-    <table class="breakdown"><caption>{{ $drops->code->words() }}</caption><tbody>
+    <p class="quiet">{{ $drops->code->words() }}</p>
+    <table class="breakdown"><caption class="visually-hidden">Where cables may lie</caption><tbody>
         @foreach ($drops->code->zones() as $where => $zone)
         <tr><td>{{ $where }}</td><td class="!whitespace-normal">{{ $zone }}</td></tr>
         @endforeach
@@ -113,7 +114,7 @@
         @endforeach
     </ul>
     @else
-    <p class="quiet">Every cable finds its way as it says.</p>
+    <p class="mt-2">Every cable finds its way as it says.</p>
     @endif
     @endif
     @if ($mayWork)

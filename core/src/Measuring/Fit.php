@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Measuring;
+
+/** Whether something fits, as far as it was measured. */
+enum Fit
+{
+    case Fits;
+    case Unmeasured;
+    case No;
+}
