@@ -123,6 +123,18 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/key-uses', [Survey\KeyUseController::class, 'store'])->name('key-uses.store');
             Route::delete('/key-uses/{keyUse:id}', [Survey\KeyUseController::class, 'destroy'])->name('key-uses.destroy');
             Route::put('/rooms/{room:key}/heating', [Survey\RoomHeatingController::class, 'update'])->name('rooms.heating.update');
+            Route::post('/existing', [Survey\ExistingDeviceController::class, 'store'])->name('existing.store');
+            Route::put('/existing/{existingDevice:key}', [Survey\ExistingDeviceController::class, 'update'])->name('existing.update');
+            Route::delete('/existing/{existingDevice:key}', [Survey\ExistingDeviceController::class, 'destroy'])->name('existing.destroy');
+            Route::post('/existing/{existingDevice:key}/departure', [Survey\DepartureController::class, 'store'])
+                ->name('existing.departure.store');
+            Route::delete('/existing/{existingDevice:key}/departure', [Survey\DepartureController::class, 'destroy'])
+                ->name('existing.departure.destroy');
+            Route::post('/existing/{existingDevice:key}/slot', [Survey\ExistingSlotController::class, 'store'])
+                ->name('existing.slot.store');
+            Route::put('/measures', [Survey\MeasureController::class, 'update'])->name('measures.update');
+            Route::delete('/measures', [Survey\MeasureController::class, 'destroy'])->name('measures.destroy');
+            Route::put('/compass', [Survey\CompassController::class, 'update'])->name('compass.update');
             Route::put('/drop-code', [Survey\DropCodeController::class, 'update'])->name('drop-code.update');
             Route::put('/prices', [Survey\PricesController::class, 'update'])->name('prices.update');
             Route::put('/slots/{slot}/remote', [Survey\RemoteController::class, 'update'])->name('slots.remote.update');

@@ -41,6 +41,7 @@ trait AddressesOfTheJob
         $with['room'] = (string) $job->rooms()->value('key');
         $with['keyUse'] = (string) $job->keyUses()->value('id');
         $with['closing'] = (string) $job->closings()->value('key');
+        $with['existingDevice'] = (string) $job->existingDevices()->value('key');
         $with['tradeWork'] = (string) $job->tradeWorks()->value('id');
         $with['pointStep'] = (string) $job->pointSteps()->value('id');
         $addresses = [];

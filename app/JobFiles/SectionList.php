@@ -31,6 +31,8 @@ final readonly class SectionList
             new Sections\Gateways,
             new Sections\Nodes,
             new Sections\Slots,
+            new Sections\ExistingDevices,
+            new Sections\Measures,
             new Sections\Attempts,
             new Sections\Proofs,
             new Sections\MeshReadings,

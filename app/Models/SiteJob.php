@@ -40,6 +40,7 @@ use Kavvel\Core\Protocol\Region;
  * @property float $clutter_db_per_metre
  * @property float|null $latitude
  * @property float|null $longitude
+ * @property float|null $up_bearing  where the upper edge of the plan looks, degrees clockwise from north
  * @property string|null $mains
  * @property array<string, int>|null $designer_counts  how many of a purpose the designer counts
  * @property array<string, float>|null $prices  what things cost on this job
@@ -61,6 +62,8 @@ use Kavvel\Core\Protocol\Region;
  * @property-read Collection<int, Closing> $closings
  * @property-read Collection<int, PointStep> $pointSteps
  * @property-read Collection<int, TradeWork> $tradeWorks
+ * @property-read Collection<int, ExistingDevice> $existingDevices
+ * @property-read Collection<int, OpeningMeasure> $openingMeasures
  * @property-read Collection<int, Network> $networks
  * @property-read Collection<int, Underlay> $underlays
  * @property-read Collection<int, Gateway> $gateways
@@ -202,6 +205,18 @@ final class SiteJob extends Model
     public function tradeWorks(): HasMany
     {
         return $this->hasMany(TradeWork::class);
+    }
+
+    /** @return HasMany<ExistingDevice, $this> */
+    public function existingDevices(): HasMany
+    {
+        return $this->hasMany(ExistingDevice::class);
+    }
+
+    /** @return HasMany<OpeningMeasure, $this> */
+    public function openingMeasures(): HasMany
+    {
+        return $this->hasMany(OpeningMeasure::class);
     }
 
     /** @return HasMany<PlanEdit, $this> */

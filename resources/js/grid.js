@@ -1,4 +1,5 @@
-// A grid of buttons: arrow keys go from cell to cell, and a page that comes in place of another stays where it was scrolled to.
+// A grid of buttons: arrow keys go from cell to cell, and a page that comes in place of another stays where it was scrolled to,
+// or shows what is in hand.
 const ACROSS = { ArrowLeft: -1, ArrowRight: 1 };
 const DOWN = { ArrowUp: -1, ArrowDown: 1 };
 
@@ -9,6 +10,9 @@ const beside = (cell, key) => {
     const rows = [...cell.closest('table').querySelectorAll('tr')].filter((one) => one.querySelector('button'));
     return rows[rows.indexOf(row) + DOWN[key]]?.cells[column];
 };
+
+// What is in hand is seen, wherever it was chosen.
+const showChosen = () => document.querySelector('[data-keeps-scroll] [aria-current]')?.scrollIntoView({ block: 'nearest' });
 
 export function followGrids() {
     document.addEventListener('keydown', (event) => {
@@ -30,5 +34,7 @@ export function followGrids() {
     });
     document.addEventListener('htmx:afterSwap', () => {
         for (const [id, [left, top]] of Object.entries(kept)) document.getElementById(id)?.scrollTo(left, top);
+        showChosen();
     });
+    showChosen();
 }

@@ -15,8 +15,8 @@ final class ArchitectureTest
     private const CORE_FLOORS = [
         ['Input', 'Daylight'], ['Protocol'], ['Site', 'Naming', 'Survey'], ['Floorplan', 'Radio'],
         ['Cabling', 'Catalogue', 'Mesh', 'Siting'],
-        ['Circuits', 'Closing', 'Coverage', 'Handover', 'Heating', 'Pairing', 'Proving'],
-        ['Wants'], ['JobFile'], ['Cli'],
+        ['Circuits', 'Closing', 'Coverage', 'Drops', 'Existing', 'Handover', 'Heating', 'Measuring', 'Pairing', 'Proving'],
+        ['Questions', 'Wants'], ['JobFile'], ['Cli'],
     ];
 
     private const STATIONS = ['Survey', 'Pair', 'Name', 'Mesh', 'HandOver'];
@@ -24,7 +24,7 @@ final class ArchitectureTest
     private const APP_FLOORS = [
         ['Vitals'], ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['Pictures'],
         ['JobFiles', 'JobSheet', 'Proving'],
-        ['Gateway'],
+        ['Existing', 'Gateway'],
         ['Radio'], ['Floorplan'], ['JobList', 'SignIn', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],
     ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\Pair;
 
+use App\Existing\ExistingSheet;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\JoinWindow;
@@ -33,6 +34,8 @@ final readonly class PairCard
         $offer = $free->firstWhere('id', $attempt?->node_id);
         $phase = PairPhase::of($window?->state === 'opening', $window?->state === 'open', $attempt?->state, $this->offered($offer));
         $strangers = $this->strangers($sheet, $window, $attempt);
+        $existing = ExistingSheet::of($sheet->job);
+        $held = $existing->held($target->slot->id);
 
         return [
             'target' => $target,
@@ -47,7 +50,9 @@ final readonly class PairCard
             'cameBack' => $this->cameBack($sheet, $window, $attempt),
             'free' => $free->where('id', '!=', $offer?->id)->values(),
             'strangers' => $strangers,
-            'causes' => $this->causes($sheet, $target, $attempts, count($strangers)),
+            'held' => $held,
+            'heldDevice' => $held === null ? null : $existing->devices[$held->key],
+            'causes' => $this->causes($sheet, $target, $attempts, count($strangers), $held !== null),
             'tries' => $attempts->filter(static fn (PairAttempt $one): bool => $one->state->isFailure())->count(),
             'then' => $work->after($target, self::NEXT_SHOWN),
             'byHand' => $work->byHand,
@@ -166,7 +171,7 @@ final readonly class PairCard
      * @param  Collection<int, PairAttempt>  $attempts
      * @return list<Cause> what to try after a failure, or when the light is not what it should be
      */
-    private function causes(JobSheet $sheet, SlotCard $target, Collection $attempts, int $strangers): array
+    private function causes(JobSheet $sheet, SlotCard $target, Collection $attempts, int $strangers, bool $isHeld): array
     {
         $last = $attempts->last();
         $isWrongLight = $last?->state === AttemptState::Waiting && in_array($last->light, [Light::None, Light::Other], true);
@@ -187,6 +192,7 @@ final readonly class PairCard
             array_values(array_map(strval(...), $last->missing)),
             $sheet->job->region,
             $strangers,
+            $isHeld,
         ));
     }
 }

@@ -10,6 +10,8 @@ use App\Stations\SubLenses;
 enum SurveyLens: string
 {
     case Devices = 'devices';
+    case Existing = 'existing';
+    case Measure = 'measure';
     case Questions = 'questions';
     case Rooms = 'rooms';
     case Wants = 'wants';
@@ -25,7 +27,7 @@ enum SurveyLens: string
     public function main(): self
     {
         return match ($this) {
-            self::Questions => self::Devices,
+            self::Existing, self::Measure, self::Questions => self::Devices,
             self::Channels => self::Radio,
             self::Control, self::Cables, self::Closings, self::Heating => self::Circuits,
             default => $this,
@@ -53,6 +55,7 @@ enum SurveyLens: string
             if ($lens->main() === $this->main()) {
                 $titles[$lens->value] = match ($lens) {
                     self::Devices => 'Planned',
+                    self::Existing => 'There already',
                     self::Radio => 'Forecast',
                     default => ucfirst($lens->value),
                 };

@@ -18,6 +18,8 @@ use App\Stations\Move;
 use App\Stations\Progress;
 use App\Stations\Station;
 use App\Stations\Survey\Channels\ChannelsLens;
+use App\Stations\Survey\Existing\ExistingLens;
+use App\Stations\Survey\Measure\MeasureLens;
 use App\Stations\Survey\Questions\QuestionsLens;
 use App\Stations\Survey\Questions\QuestionsSheet;
 use App\Stations\Survey\Radio\RadioLens;
@@ -47,6 +49,8 @@ final readonly class SurveyStation implements DrawsAlone, Station
         private ClosingsLens $closings,
         private HeatingLens $heating,
         private QuestionsLens $questions,
+        private ExistingLens $existing,
+        private MeasureLens $measure,
         private PlanStore $plans,
     ) {}
 
@@ -85,6 +89,8 @@ final readonly class SurveyStation implements DrawsAlone, Station
         $lens = $asked->slot === null ? SurveyLens::tryFrom((string) $asked->lens) : null;
 
         return match ($lens) {
+            SurveyLens::Existing => $this->existing->move($sheet, $asked),
+            SurveyLens::Measure => $this->measure->move($sheet, $asked),
             SurveyLens::Questions => $this->questions->move($sheet, $asked),
             SurveyLens::Wants => $this->wants->move($sheet, $asked),
             SurveyLens::Radio => $this->radio->move($sheet, $asked),

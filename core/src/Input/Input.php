@@ -194,6 +194,13 @@ final readonly class Input
         return $this->number() >= $least ? $this->number() : throw InvalidInput::outOfRange($this->at, "{$least} or more");
     }
 
+    public function numberUpTo(float $least, float $most): float
+    {
+        return $this->number() >= $least && $this->number() <= $most
+            ? $this->number()
+            : throw InvalidInput::outOfRange($this->at, "a number from {$least} to {$most}");
+    }
+
     public function positive(): float
     {
         return $this->number() > 0 ? $this->number() : throw InvalidInput::outOfRange($this->at, 'more than 0');

@@ -32,7 +32,7 @@ final readonly class JobFile
 {
     public const FORMAT = 'kavvel-job';
 
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     public const STAGES = ['survey', 'commissioning', 'aftercare'];
 
@@ -95,6 +95,7 @@ final readonly class JobFile
         $nodes = Records::addresses($input, self::written($gateways));
         $slots = self::slots($input, $rooms, self::written($points), $profiles, $nodes);
         Records::check($input, Check::keys($input, 'slots'), $nodes, self::written($gateways));
+        Premises::check($input, $rooms, self::written($profiles), Check::keys($input, 'slots'));
 
         return new self($data, $building, $slots, $gateways, $outlines, $points, $profiles);
     }

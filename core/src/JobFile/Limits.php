@@ -20,6 +20,7 @@ final readonly class Limits
         'ducts' => 200, 'underlays' => 50, 'heardNetworks' => 2_000, 'wants' => 10_000, 'leftOut' => 5_000,
         'circuits' => 500, 'keyUses' => 5_000, 'heating' => 1_000, 'closings' => 500, 'pointSteps' => 30_000, 'tradeWorks' => 10_000,
         'designerCounts' => 500,
+        'existing' => 2_000, 'measures' => 5_000,
         'profiles' => 500, 'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
         'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
         'log' => 20_000, 'members' => 500,
@@ -98,6 +99,7 @@ final readonly class Limits
             'clutterDbPerMetre' => self::number(0, 100),
             'latitude?' => self::number(-90, 90),
             'longitude?' => self::number(-180, 180),
+            'upBearing?' => self::number(0, 360),
             'visit' => static fn (Input $visit) => self::fields($visit, [
                 'number' => $whole(255), 'of' => $whole(255), 'plannedMinutes' => $whole(65_535), 'usedMinutes' => $whole(65_535),
             ]),
@@ -169,6 +171,11 @@ final readonly class Limits
                 'purpose' => self::line(40), 'count' => static fn (Input $count): int => $count->whole(0, 5_000),
             ],
             'tradeWorks' => ['room' => Check::key(...), 'trade' => self::line(80), 'at' => $time],
+            'existing' => [
+                'key' => Check::key(...), 'room' => Check::key(...), 'what' => self::line(120), 'holderName?' => self::line(120),
+                'note?' => self::note(self::NAME), 'profile?' => self::line(80), 'slot?' => Check::key(...), 'leftAt?' => $time,
+            ],
+            'measures' => ['opening' => self::line(120)],
             'heating' => [
                 'loops' => static fn (Input $loops): int => $loops->whole(0, 24), 'watts' => self::number(0, 50_000),
             ],
@@ -253,9 +260,7 @@ final readonly class Limits
     /** @return Closure(Input): float */
     private static function number(float $least, float $most): Closure
     {
-        return static fn (Input $number): float => $number->number() >= $least && $number->number() <= $most
-            ? $number->number()
-            : throw InvalidInput::outOfRange($number->at, "a number from {$least} to {$most}");
+        return static fn (Input $number): float => $number->numberUpTo($least, $most);
     }
 
     private static function place(Input $place): void

@@ -12,6 +12,9 @@ final readonly class Upgrade
     /** Sections that version 4 has and no version before it had */
     private const FOURTH = ['wants', 'leftOut', 'circuits', 'keyUses', 'heating', 'closings', 'pointSteps', 'tradeWorks', 'designerCounts'];
 
+    /** And version 5 */
+    private const FIFTH = ['existing', 'measures'];
+
     /**
      * @param  array<string, mixed>  $data
      * @return array<string, mixed>
@@ -22,7 +25,9 @@ final readonly class Upgrade
 
         $data = ($data['version'] ?? null) === 2 ? self::fromSecond($data) : $data;
 
-        return ($data['version'] ?? null) === 3 ? [...$data, 'version' => 4, ...array_fill_keys(self::FOURTH, [])] : $data;
+        $data = ($data['version'] ?? null) === 3 ? [...$data, 'version' => 4, ...array_fill_keys(self::FOURTH, [])] : $data;
+
+        return ($data['version'] ?? null) === 4 ? [...$data, 'version' => 5, ...array_fill_keys(self::FIFTH, [])] : $data;
     }
 
     /**

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Measuring;
 
+use Kavvel\Core\Input\Input;
+
 /** What is measured of a door before a lock for it is bought, in millimetres. Null: nobody has measured it. */
 final readonly class DoorMeasures
 {
+    public const MOST_MM = 2_000;
+
     /**
      * @param  float|null  $freeMm  room for it before the door: to the handle, the frame, a second door
      * @param  float|null  $cylinderMm  how far the cylinder stands out inside
@@ -22,4 +26,29 @@ final readonly class DoorMeasures
         public ?bool $keyInside = null,
         public bool $isMetal = false,
     ) {}
+
+    public static function fromInput(Input $input): self
+    {
+        $millimetres = static fn (string $what): ?float => $input->find($what)?->numberUpTo(0, self::MOST_MM);
+
+        return new self(
+            $millimetres('thicknessMm'),
+            $millimetres('backsetMm'),
+            $millimetres('freeMm'),
+            $millimetres('cylinderMm'),
+            $input->find('hinges') === null ? null : Hand::from($input->get('hinges')->word(array_column(Hand::cases(), 'value'))),
+            $input->find('keyInside')?->flag(),
+            $input->find('isMetal')?->flag() ?? false,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function row(): array
+    {
+        return [
+            'thicknessMm' => $this->thicknessMm, 'backsetMm' => $this->backsetMm, 'freeMm' => $this->freeMm,
+            'cylinderMm' => $this->cylinderMm, 'hinges' => $this->hinges?->value, 'keyInside' => $this->keyInside,
+            'isMetal' => $this->isMetal,
+        ];
+    }
 }

@@ -63,11 +63,14 @@ final readonly class Diagnosis
     {
         $dark = $this->evidence->light === Light::None;
 
+        $owned = new Cause('owned', 'Another network still owns it.', $this->leave());
+
         return [
+            $this->evidence->isHeld ? $owned : null,
             $this->tooFar(),
             $dark ? $this->noPower() : null,
             $this->notPairing(),
-            new Cause('owned', 'Another network still owns it.', $this->leave()),
+            $this->evidence->isHeld ? null : $owned,
             $this->evidence->state === AttemptState::WindowEnded ? $this->windowTooShort() : null,
             ! $dark && $this->evidence->isOnBattery() ? $this->flatBattery() : null,
             $this->crowd(),

@@ -17,6 +17,7 @@ final readonly class Evidence
      * @param  list<string>  $missing  capabilities that the profile has and the interview did not find
      * @param  Region  $region  of the hub
      * @param  int  $strangers  other devices that announced in the same window
+     * @param  bool  $isHeld  it was found in another network, and nobody has noted that it left
      */
     public function __construct(
         public AttemptState $state,
@@ -27,6 +28,7 @@ final readonly class Evidence
         public array $missing = [],
         public Region $region = Region::Eu,
         public int $strangers = 0,
+        public bool $isHeld = false,
     ) {}
 
     public function isOnBattery(): bool

@@ -12,12 +12,6 @@ use Kavvel\Core\Siting\RoomSpots;
 final readonly class UnlikeNeighbours
 {
     /**
-     * Farther from an opening than this a device belongs to no opening (assumption), in metres: a point for a blind is in the wall
-     * beside it.
-     */
-    private const NEAR_M = 0.6;
-
-    /**
      * @param  string  $called  "window 2"
      * @param  int  $have  of its neighbours have it
      */
@@ -101,26 +95,12 @@ final readonly class UnlikeNeighbours
     {
         foreach ($treated as $one) {
             $isHere = $one->treatment === $treatment && $one->room === $spots->room->key
-                && self::nearest($spots->openings, $one->place) === $opening->id;
+                && $spots->openingAt($one->place)?->id === $opening->id;
             if ($isHere) {
                 return true;
             }
         }
 
         return false;
-    }
-
-    /**
-     * @param  list<RoomOpening>  $openings
-     * @param  array{float, float}  $place
-     */
-    private static function nearest(array $openings, array $place): ?string
-    {
-        $away = [];
-        foreach ($openings as $one) {
-            $away[$one->id] = $one->distanceTo($place);
-        }
-
-        return $away === [] || min($away) > self::NEAR_M ? null : (string) array_search(min($away), $away, true);
     }
 }

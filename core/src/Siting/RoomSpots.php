@@ -27,6 +27,9 @@ final readonly class RoomSpots
     /** In the middle of a room devices keep this far from one another, in metres */
     private const ASIDE_M = 0.5;
 
+    /** Farther from an opening than this a device is for none (assumption): a point for a blind is in the wall beside it */
+    private const AT_AN_OPENING_M = 0.6;
+
     /** How many times a place is looked for farther along */
     private const TRIES = 6;
 
@@ -114,6 +117,25 @@ final readonly class RoomSpots
         }
 
         return $spots[0] ?? $this->at($kind);
+    }
+
+    /**
+     * The opening that a device at this place is for: the nearest, where one is near.
+     *
+     * @param  array{float, float}  $place
+     */
+    public function openingAt(array $place): ?RoomOpening
+    {
+        $best = null;
+        $nearest = self::AT_AN_OPENING_M;
+        foreach ($this->openings as $one) {
+            $away = $one->distanceTo($place);
+            if ($away <= $nearest) {
+                [$best, $nearest] = [$one, $away];
+            }
+        }
+
+        return $best;
     }
 
     /** The way in: from outside, else the first door, else a gap. */

@@ -69,11 +69,14 @@ final class JobFileTest extends TestCase
 
             return $data;
         };
+        $there = static fn (array $own) => $set('existing', [[
+            'key' => 'lamp', 'room' => 'great', 'what' => 'lamp', 'protocol' => 'zigbee', 'holder' => 'hub', 'fate' => 'move', ...$own,
+        ]]);
         $drop = static fn (string $key) => static fn (array $data): array => array_diff_key($data, [$key => true]);
 
         return [
             'another format' => [$set('format', 'something'), 'unknown-value', '$.format'],
-            'a later version' => [$set('version', 5), 'out-of-range', '$.version'],
+            'a later version' => [$set('version', 6), 'out-of-range', '$.version'],
             'no slots' => [$drop('slots'), 'missing', '$.slots'],
             'no walls' => [$drop('walls'), 'missing', '$.walls'],
             'a date that is none' => [$set('asOf', '20 November'), 'out-of-range', '$.asOf'],
@@ -100,6 +103,30 @@ final class JobFileTest extends TestCase
             'a plug of which nobody knows whether it stays on' => [
                 $set('slots.0.load', ['what' => 'saw', 'heats' => false]), 'missing', '$.slots[0].load.staysOn',
             ],
+            'a device that is there in no room' => [$there(['room' => 'cellar']), 'unknown-id', '$.existing[0].room'],
+            'one in something that is none' => [$there(['holder' => 'wizard']), 'unknown-value', '$.existing[0].holder'],
+            'one with a fate that is none' => [$there(['fate' => 'burn']), 'unknown-value', '$.existing[0].fate'],
+            'one of no protocol' => [$there(['protocol' => 'smoke']), 'unknown-value', '$.existing[0].protocol'],
+            'one of no profile' => [$there(['profile' => 'none']), 'unknown-id', '$.existing[0].profile'],
+            'one of no slot' => [$there(['slot' => 'none']), 'unknown-id', '$.existing[0].slot'],
+            'a door of ten metres' => [
+                $set('measures', [['opening' => 'w1@1.00', 'door' => ['thicknessMm' => 10_000]]]),
+                'out-of-range', '$.measures[0].door.thicknessMm',
+            ],
+            'a window that looks nowhere' => [
+                $set('measures', [['opening' => 'w1@1.00', 'window' => ['bearing' => 361]]]),
+                'out-of-range', '$.measures[0].window.bearing',
+            ],
+            'an opening measured twice' => [
+                $set('measures', array_fill(0, 2, ['opening' => 'w1@1.00'])), 'duplicate-id', '$.measures[1].opening',
+            ],
+            'a question before no closing' => [
+                $set('questions', [[
+                    'key' => 'q', 'text' => 'x', 'owner' => 'x', 'otherwise' => 'x', 'dueOn' => '2026-11-20', 'closing' => 'roof',
+                ]]),
+                'unknown-id', '$.questions[0].closing',
+            ],
+            'a drop by no code' => [$set('job.dropCode', 'luck'), 'unknown-value', '$.job.dropCode'],
             'a slot in no room' => [$set('slots.0.room', 'cellar'), 'unknown-id', '$.slots[0].room'],
             'a slot without profile' => [$set('slots.2.profile', 'none'), 'unknown-id', '$.slots[2].profile'],
             'a slot at no place' => [$set('slots.0.position', [1, 2]), 'bad-type', '$.slots[0].position'],
@@ -164,7 +191,7 @@ final class JobFileTest extends TestCase
         ];
         $refused = 0;
         foreach (self::paths($data) as $number => $path) {
-            foreach ([1, 2, 4] as $version) {
+            foreach ([1, 2, 5] as $version) {
                 $broken = [...$data, 'version' => $version];
                 $at = &$broken;
                 foreach ($path as $key) {
@@ -208,6 +235,7 @@ final class JobFileTest extends TestCase
         $first = ['version' => 1, 'surveys' => $second['meshReadings'] ?? []] + $second;
         unset($first['meshReadings']);
         $attempt = array_diff_key($second['attempts'][0], ['light' => true]);
+        $first['questions'] = array_map(static fn (array $one): array => array_diff_key($one, ['closing' => true]), $second['questions']);
         $first['attempts'] = [['sawLight' => true] + $attempt, ['sawLight' => false] + $attempt, $attempt];
         $first['proofs'] = array_map(
             static fn (array $proof): array => array_diff_key($proof, ['node' => true, 'withdrawn' => true]),
@@ -215,7 +243,8 @@ final class JobFileTest extends TestCase
         );
         $data = JobFile::parse((string) json_encode($first))->data;
 
-        self::assertSame(4, $data['version']);
+        self::assertSame(5, $data['version']);
+        self::assertSame([], $data['existing']);
         self::assertSame([], $data['heardNetworks']);
         self::assertSame(['seen', null, null], array_column($data['attempts'], 'light'));
         self::assertArrayNotHasKey('sawLight', $data['attempts'][0]);

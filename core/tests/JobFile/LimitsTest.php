@@ -19,7 +19,8 @@ final class LimitsTest extends TestCase
             'storeys' => 50, 'rooms' => 1_000, 'walls' => 4_000,
             'ducts' => 200, 'underlays' => 50, 'heardNetworks' => 2_000, 'wants' => 10_000, 'leftOut' => 5_000,
             'circuits' => 500, 'keyUses' => 5_000, 'heating' => 1_000,
-            'closings' => 500, 'pointSteps' => 30_000, 'tradeWorks' => 10_000, 'designerCounts' => 500, 'profiles' => 500,
+            'closings' => 500, 'pointSteps' => 30_000, 'tradeWorks' => 10_000, 'designerCounts' => 500,
+            'existing' => 2_000, 'measures' => 5_000, 'profiles' => 500,
             'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
             'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
             'log' => 20_000, 'members' => 500,
@@ -41,8 +42,11 @@ final class LimitsTest extends TestCase
             ['nodes.0.capabilities.0', 80], ['slots.0.place', 255], ['slots.0.what', 255], ['slots.0.feed', 255], ['slots.0.note', 255],
             ['slots.0.name', 255], ['attempts.0.missing.0', 80], ['proofs.0.reason', 255], ['proofs.0.by', 255],
             ['proofs.0.withdrawn.by', 255], ['proofs.0.withdrawn.because', 255], ['questions.0.text', 500], ['questions.0.owner', 255],
-            ['questions.0.otherwise', 500], ['questions.0.answer', 500], ['snags.0.text', 500], ['snags.0.raisedBy', 255],
+            ['questions.0.otherwise', 500], ['questions.0.answer', 600], ['snags.0.text', 500], ['snags.0.raisedBy', 255],
             ['snags.0.closedBy', 255], ['snags.0.acceptedBy', 255], ['log.0.by', 255], ['log.0.kind', 40], ['log.0.text', 1_000],
+            ['questions.0.trade', 80], ['questions.0.costEffect', 255], ['questions.0.about', 190],
+            ['questions.0.sources.0.who', 120], ['questions.0.sources.0.says', 120], ['existing.0.what', 120],
+            ['existing.0.holderName', 120], ['existing.0.note', 255], ['measures.0.opening', 120],
             ['members.0', 255], ['meshReadings.0.links.0.a', 40], ['meshReadings.0.links.0.b', 40],
             ['meshReadings.0.members.0.address', 40],
             ['meshReadings.0.members.0.standing', 255],
@@ -62,6 +66,7 @@ final class LimitsTest extends TestCase
     public static function numbers(): array
     {
         return [
+            ['job.upBearing', 0, 360, 0.01], ['measures.0.door.backsetMm', 0, 2_000, 0.1], ['measures.0.window.widthM', 0, 20, 0.01],
             ['job.acceptanceDb', 0, 100, 0.01], ['job.clutterConstantDb', 0, 100, 0.01], ['job.clutterDbPerMetre', 0, 100, 0.01],
             ['job.visit.number', 0, 255, 1], ['job.visit.of', 0, 255, 1], ['job.visit.plannedMinutes', 0, 65_535, 1],
             ['job.visit.usedMinutes', 0, 65_535, 1], ['storeys.0.level', -200, 200, 1], ['storeys.0.elevation', -10_000, 10_000, 0.01],
@@ -141,7 +146,14 @@ final class LimitsTest extends TestCase
         $data['proofs'] = [['slot' => $slot, 'rung' => 'hand', 'outcome' => 'passed', 'at' => $time, 'withdrawn' => [
             'at' => $time, 'by' => 'Mara', 'because' => 'so',
         ]]];
-        $data['questions'] = [['key' => 'q', 'text' => 'x', 'owner' => 'x', 'otherwise' => 'x', 'dueOn' => '2026-11-20']];
+        $data['questions'] = [[
+            'key' => 'q', 'text' => 'x', 'owner' => 'x', 'otherwise' => 'x', 'dueOn' => '2026-11-20',
+            'sources' => [['who' => 'x', 'says' => 'x']],
+        ]];
+        $data['existing'] = [[
+            'key' => 'e', 'room' => $data['rooms'][0]['key'], 'what' => 'x', 'protocol' => 'zigbee', 'holder' => 'hub', 'fate' => 'keep',
+        ]];
+        $data['measures'] = [['opening' => 'x', 'door' => [], 'window' => []]];
         $data['snags'] = [['key' => 's', 'text' => 'x', 'raisedBy' => 'x', 'raisedAt' => $time, 'state' => 'open']];
         $data['log'] = [['at' => $time, 'by' => 'x', 'kind' => 'note', 'text' => 'x']];
         $data['members'] = ['mara@tarn-thistle.example'];

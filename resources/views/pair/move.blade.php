@@ -13,7 +13,11 @@
 @if ($phase === PairPhase::Offer)
     @include('pair.offer')
 @else
+    @if ($held !== null && $phase === PairPhase::Idle)
+    @include('pair.held')
+    @else
     @include('pair.steps')
+    @endif
     @if ($target->profile->caution !== '')
     <p class="note">{{ $target->profile->caution }}</p>
     @endif
