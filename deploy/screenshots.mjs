@@ -35,6 +35,8 @@ for (const [name, path] of [
     ['channels', `${KAVVEL}/jobs/calico-court/survey?lens=channels`],
     ['control', `${JOB}/survey?lens=control`],
     ['closings', `${JOB}/survey?lens=closings`],
+    ['questions', `${JOB}/survey?lens=questions&at=question+keeper-blind`],
+    ['measure', `${JOB}/survey?lens=measure`],
 ]) {
     await page.goto(path);
     await keep(page, name);

@@ -7,7 +7,9 @@ const LENSES = [
     'survey?lens=radio', 'survey?lens=channels', 'survey?lens=wants&at=doors', 'survey?lens=circuits',
     'survey?lens=circuits&at=hall-lights', 'survey?lens=control', 'survey?lens=control&at=slot+hall-keypad', 'survey?lens=heating',
     'survey?lens=cables', 'survey?lens=cables&at=chart-p1', 'survey?lens=closings', 'survey?lens=closings&at=point+log-t1',
-    'survey?lens=heating&at=hall', 'survey?slot=projector', 'survey?slot=store-meter',
+    'survey?lens=questions', 'survey?lens=questions&at=question+keeper-blind', 'survey?lens=questions&at=ask', 'survey?lens=existing',
+    'survey?lens=existing&at=add', 'survey?lens=measure', 'survey?lens=measure&at=keeper+first-w01%4011.60',
+    'survey?lens=measure&at=store+ground-w03%407.20', 'survey?lens=heating&at=hall', 'survey?slot=projector', 'survey?slot=store-meter',
 ];
 
 test.beforeEach(async ({ page }) => signIn(page));

@@ -266,11 +266,11 @@ final class WiringTest extends TestCase
         $cables = self::HOUSE.'/survey?lens=cables';
         $this->get($cables)->assertSee('In strips of the wall')->assertSee('Over worktops');
         $this->get('/jobs/calico-court/survey?lens=cables')->assertDontSee('In strips of the wall');
-        $this->put(self::HOUSE.'/drop-code', ['code' => 'seen'])->assertRedirect($cables);
+        $this->put(self::HOUSE.'/drop-code', ['drop_code' => 'seen'])->assertRedirect($cables);
         $this->get($cables)->assertSee('Straight to what is seen')->assertSee('From a corner of walls');
         $this->get("{$cables}&at=keeper-d1")->assertSee('Straight up or down.');
         self::assertTrue($this->logged('Buried cables: Straight to what is seen.'));
-        $this->put(self::HOUSE.'/drop-code', ['code' => 'anywhere'])->assertSessionHasErrors('code');
-        $this->as('wren')->put(self::HOUSE.'/drop-code', ['code' => 'studs'])->assertForbidden();
+        $this->put(self::HOUSE.'/drop-code', ['drop_code' => 'anywhere'])->assertSessionHasErrors('drop_code');
+        $this->as('wren')->put(self::HOUSE.'/drop-code', ['drop_code' => 'studs'])->assertForbidden();
     }
 }

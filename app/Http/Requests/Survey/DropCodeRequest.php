@@ -14,11 +14,11 @@ final class DropCodeRequest extends JobRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['code' => ['required', Rule::enum(DropCode::class)]];
+        return ['drop_code' => ['required', Rule::enum(DropCode::class)]];
     }
 
     public function code(): DropCode
     {
-        return DropCode::from($this->string('code')->toString());
+        return DropCode::from($this->string('drop_code')->toString());
     }
 }

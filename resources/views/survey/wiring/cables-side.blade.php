@@ -121,7 +121,7 @@
     <details id="drop-code" @if ($drops->code === null) open @endif><summary>{{ $drops->code === null ? 'Say by which code'
         : 'Another code' }}</summary>
     <x-form :action="route('jobs.drop-code.update', $job)" method="put">
-        <label class="field"><span>Cables run</span><select name="code">
+        <label class="field"><span>Cables run</span><select name="drop_code">
             @foreach (DropCode::cases() as $code)
             <option value="{{ $code->value }}" @selected($code === $drops->code)>{{ mb_strtolower($code->words()) }}</option>
             @endforeach
