@@ -58,7 +58,7 @@ test('what is there already is noted, leaves, and gets its slot', async ({ page 
     await page.getByRole('link', { name: 'Note a device' }).click();
     await page.getByLabel('What it is').fill('wall lamp');
     await page.getByLabel('Kind').selectOption({ label: 'Table lamp, Zigbee' });
-    await page.getByLabel('It is in', { exact: true }).selectOption({ label: 'nobody knows what' });
+    await page.locator('.side [name=holder]').selectOption({ label: 'nobody knows what' });
     await page.getByLabel('What becomes of it').selectOption({ label: 'Move it over' });
     await expectAccessible(page);
     await settled(page);
