@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Tenancy\CurrentCompany;
 use App\Vitals\Heartbeat;
 use App\Vitals\Part;
+use Database\Seeders\Cases;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
@@ -23,11 +24,23 @@ Artisan::command('kavvel:is-empty', function (): void {
     $this->line(Schema::hasTable('companies') && DB::table('companies')->exists() ? 'filled' : 'empty');
 })->purpose('Says whether the database has been set up');
 
-Artisan::command('kavvel:demo', function (): void {
+Artisan::command('kavvel:demo {house?}', function (Cases $cases, CurrentCompany $company): int {
+    $house = $this->argument('house');
+    if (is_string($house) && ! in_array($house, Cases::names(), true)) {
+        $this->error("There is no house “{$house}”. There are: ".implode(', ', Cases::names()).'.');
+
+        return 1;
+    }
     $this->callSilently('migrate:fresh', ['--force' => true]);
     $this->callSilently('db:seed', ['--class' => DemoSeeder::class, '--force' => true]);
+    if (is_string($house)) {
+        $owner = User::query()->where('email', 'mara@tarn-thistle.example')->firstOrFail();
+        $company->during($owner->company_id, static fn () => $cases->load($house));
+    }
     Artisan::call('cache:clear');
-})->purpose('Puts the demo data back');
+
+    return 0;
+})->purpose('Puts the demo data back, and one more house of docs/cases.md beside it');
 
 Artisan::command('gateway:listen {--once}', function (Listener $listener): void {
     do {

@@ -56,11 +56,14 @@ start_app() {
     wait_for "The scheduler" schedule is_running schedule
 }
 
+# load_demo [HOUSE] : the demo data, and one more house beside it
 load_demo() {
+    [ -z "${1:-}" ] || [ -f "database/demo/cases/$1.json" ] \
+        || fail "There is no house “$1”. There are: $(cd database/demo/cases && echo *.json | sed 's/\.json//g')."
     step "loading the demo data"
     touch "$VAR/run/demo.loading"
     rm -rf "${KAVVEL_STANDIN_STATE:?}"/*
-    php artisan kavvel:demo || fail "The demo data could not be loaded."
+    php artisan kavvel:demo ${1:+"$1"} || fail "The demo data could not be loaded."
     rm -f "$VAR/run/demo.loading"
 }
 

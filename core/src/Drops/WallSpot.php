@@ -22,7 +22,7 @@ final readonly class WallSpot
     /**
      * @param  float  $height  over the floor
      * @param  float  $ceiling  over the floor
-     * @param  list<array{string, float}>  $edges  how far along the wall each is: corners, and sides of openings; negative on the left
+     * @param  list<array{string, float}>  $edges  how far along the wall each is, the nearest first: corners, and sides of openings
      * @param  array{string, float, float}|null  $opening  over, under or around it: its kind, sill and head
      */
     private function __construct(
@@ -72,6 +72,8 @@ final readonly class WallSpot
                 $marks[] = [$kind, $middle > 0 ? $middle - $half : $middle + $half];
             }
         }
+
+        usort($marks, static fn (array $a, array $b): int => abs($a[1]) <=> abs($b[1]));
 
         return new self($point->place->z - $storey->elevation, $room->height ?? $storey->height, $marks, $over);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Pairing;
 
+use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Protocol\Joining;
 use Kavvel\Core\Protocol\Protocol;
 
 /** Infrared or radio: a remote that works when it points away is radio (RULES 1.6, 9.7). */
@@ -14,6 +16,12 @@ final readonly class RemoteTest
      * @param  bool  $toggles  one of its keys is both on and off
      */
     public function __construct(public bool $worksAway, public bool $toggles) {}
+
+    /** Machines that are moved or switched by a remote of their own, and report nothing. */
+    public static function isAskedOf(Profile $profile): bool
+    {
+        return $profile->isStateless && $profile->isActuator() && $profile->protocol->rules()->joining() === Joining::Taught;
+    }
 
     public function protocol(): Protocol
     {

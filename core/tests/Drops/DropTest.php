@@ -7,9 +7,14 @@ namespace Kavvel\Core\Tests\Drops;
 use Kavvel\Core\Cabling\WiredPoint;
 use Kavvel\Core\Drops\Drop;
 use Kavvel\Core\Drops\DropCode;
+use Kavvel\Core\Floorplan\Edits\AddRoom;
+use Kavvel\Core\Floorplan\Edits\AddStorey;
+use Kavvel\Core\Floorplan\FloorKind;
+use Kavvel\Core\Floorplan\Measured;
 use Kavvel\Core\Floorplan\Plan;
 use Kavvel\Core\Floorplan\Thing;
 use Kavvel\Core\Siting\RoomSpots;
+use Kavvel\Core\Tests\Floorplan\House;
 use Kavvel\Core\Tests\Siting\RoomSpotsTest;
 use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -32,6 +37,15 @@ final class DropTest extends TestCase
         yield 'between, nearer to the ceiling' => ['data', 0.8, 1.6, 'strips', 'Straight from the strip under the ceiling, 0.35 m.', false];
         yield 'over the strip' => ['data', 0.8, 2.3, 'strips', 'Straight from the strip under the ceiling, 0.05 m.', false];
         yield 'under the strip' => ['data', 0.8, 0.1, 'strips', 'Straight from the strip over the floor, 0.05 m.', false];
+        yield 'half way up' => ['data', 0.8, 1.2, 'strips', 'Along the strip over worktops, where the room has some.', false];
+        yield 'nothing seen, nearer to the ceiling' => [
+            'spare', 0.9, 1.7, 'strips',
+            'No strip is there, and nothing will be seen of its end: move it 0.25 m up, to the strip under the ceiling.', true,
+        ];
+        yield 'nothing seen, over the strip under the ceiling' => [
+            'spare', 0.9, 2.3, 'strips',
+            'No strip is there, and nothing will be seen of its end: move it 0.05 m down, to the strip under the ceiling.', true,
+        ];
         yield 'under the window' => ['data', -0.6, 0.6, 'strips', 'Straight from the strip over the floor, 0.15 m.', false];
         yield 'in the window' => ['data', -0.6, 1.5, 'strips', 'It stands in the window: move it beside.', true];
         yield 'nothing seen, beside a strip' => [
@@ -90,6 +104,48 @@ final class DropTest extends TestCase
         self::assertSame('In the strip beside the corner.', $by(0.36, DropCode::Strips));
         self::assertSame('Along the edge of the wall.', $by(0.21, DropCode::Seen));
         self::assertStringStartsWith('Nothing will be seen', $by(0.22, DropCode::Seen));
+    }
+
+    public function test_the_other_side_of_the_window_and_the_other_wall_are_measured_alike(): void
+    {
+        $plan = RoomSpotsTest::house();
+        [$right, $y] = self::besideTheWindow($plan, 0.0);
+        $at = static fn (float $x): string => Drop::of($plan, self::point('spare', $x, $y, 1.5), DropCode::Strips)->words;
+        self::assertStringStartsWith('It stands in the window', $at($right - 1.19));
+
+        // The right wall of the kitchen has the door to the hall in it.
+        [, , $edge] = $plan->room('kitchen')->polygon()->bounds();
+        $door = RoomSpots::of($plan, 'kitchen')->openings;
+        $door = array_values(array_filter($door, static fn ($one): bool => $one->isDoor()))[0];
+        $along = static fn (float $byM): string => Drop::of(
+            $plan,
+            self::point('spare', $edge - 0.1, $door->before()[1] + 0.45 + $byM, 1.5),
+            DropCode::Strips,
+        )->words;
+        self::assertSame('In the strip beside the door.', $along(0.2));
+        self::assertSame('In the strip beside the door.', $along(-0.9 - 0.12), 'on its other side');
+        self::assertStringStartsWith('No strip is there', $along(0.35));
+        self::assertStringStartsWith('It stands in the door', $along(-0.4));
+    }
+
+    public function test_upstairs_heights_count_from_that_floor(): void
+    {
+        $plan = House::after(RoomSpotsTest::house(), new AddStorey('Upper', 'above', 2.4, FloorKind::Timber));
+        $plan = House::after($plan, new AddRoom(Measured::parse('attic 4 x 3'), 'upper'));
+        $floor = $plan->storey('upper')->elevation;
+        [$left, , , $bottom] = $plan->room('attic')->polygon()->bounds();
+        $at = static fn (float $z): string => Drop::of(
+            $plan,
+            WiredPoint::of(
+                new Thing('points', 'p', 'p', 'attic', [$left + 1.5, $bottom - 0.1, $floor + $z], ['purpose' => 'data', 'cable' => 'data']),
+                'U-01',
+            ) ?? throw new LogicException('It has a cable.'),
+            DropCode::Strips,
+        )->words;
+
+        self::assertSame('Along the strip over the floor.', $at(0.3));
+        self::assertSame('Along the strip under the ceiling.', $at(2.0));
+        self::assertSame('Straight from the strip over the floor, 0.05 m.', $at(0.5));
     }
 
     public function test_what_is_on_no_wall_hangs_or_stands_or_is_to_be_put_on_one(): void

@@ -39,6 +39,22 @@ final class CompassTest extends TestCase
         self::assertEqualsWithDelta(350.0, Compass::upFrom($top, 350.0), 1e-9);
     }
 
+    public function test_several_readings_come_to_one_and_a_needle_that_is_off_is_told(): void
+    {
+        [$top, $left] = self::windows();
+        self::assertNull(Compass::fromReadings([]));
+        // One says that the plan looks to 350 degrees, one to 10: north lies between.
+        $compass = Compass::fromReadings([[$top, 350.0], [$left, 280.0]]);
+        self::assertEqualsWithDelta(0.0, min($compass->up ?? 99.0, 360.0 - ($compass->up ?? 0.0)), 1e-6);
+        self::assertEqualsWithDelta(200.0, Compass::fromReadings([[$top, 200.0]])->up ?? 0.0, 1e-6);
+        self::assertLessThan(360.0, Compass::fromReadings([[$top, 200.0]])->up ?? 0.0);
+
+        $plan = new Compass(10.0);
+        self::assertEqualsWithDelta(5.0, $plan->off($top, 15.0), 1e-9);
+        self::assertEqualsWithDelta(20.0, $plan->off($top, 350.0), 1e-9, 'the short way round');
+        self::assertEqualsWithDelta(180.0, $plan->off($top, 190.0), 1e-9);
+    }
+
     public function test_left_and_right_are_as_seen_from_inside(): void
     {
         [$top, $left] = self::windows();

@@ -1,11 +1,10 @@
-@use('Kavvel\Core\Catalogue\Load')
-@if ($card->profile->isStateless && $card->profile->load === Load::Appliance)
+@if (Kavvel\Core\Pairing\RemoteTest::isAskedOf($card->profile))
 @php($test = $slot->remoteTest())
 @foreach ($test?->remarks($card->profile->protocol) ?? [] as $remark)
 <p class="note">{{ $remark }}</p>
 @endforeach
 <details id="remote" @if ($test === null && $bench->station === 'survey') open @endif>
-    <summary>{{ $test === null ? 'Try its remote' : 'Its remote: '.mb_strtolower($test->protocol()->title()) }}</summary>
+    <summary>{{ $test === null ? 'Try its remote' : 'Its remote: '.lcfirst($test->protocol()->title()) }}</summary>
     @if ($mayWork)
     <p class="quiet mb-2">Point it away from the machine, at the wall behind you, and press.</p>
     <x-form :action="route('jobs.slots.remote.update', [$job, $slot])" method="put">

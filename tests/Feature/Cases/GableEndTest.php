@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Cases;
+
+/** Case 6, as far as the survey: two locks in an account, their doors measured, and the fewest relays from a hub in the cellar. */
+final class GableEndTest extends CarriesAHouse
+{
+    protected function key(): string
+    {
+        return 'gable-end';
+    }
+
+    public function test_both_doors_are_measured_and_one_does_not_take_the_bolt(): void
+    {
+        $doors = [];
+        $page = (string) $this->lens('measure')->assertSee('Measure the door')->getContent();
+        preg_match_all('/at=((?:hall|porch)[^"&]+)"/', $page, $found);
+        foreach ($found[1] as $at) {
+            $opening = urldecode(html_entity_decode($at));
+            $doors[explode(' ', $opening)[0]] = $opening;
+        }
+        self::assertSame(['hall', 'porch'], array_keys($doors));
+        $good = [
+            'lock_version' => '0', 'thickness_mm' => '44', 'backset_mm' => '65', 'free_mm' => '70', 'cylinder_mm' => '3',
+            'hinges' => 'left', 'key_inside' => '0',
+        ];
+        $this->put($this->url('/measures'), [...$good, 'opening' => $doors['hall']])->assertSessionHasNoErrors();
+        $this->put($this->url('/measures'), [...$good, 'opening' => $doors['porch'], 'free_mm' => '40', 'is_metal' => '1']);
+        $this->lens('measure')->assertSeeInOrder(['Bolt motor fits', 'Bolt motor does not fit'])
+            ->assertSeeInOrder(['Bolt motor does not fit', 'Free before the door 40 mm, it needs 56 mm']);
+        $this->lens('measure', $doors['porch'])->assertSee('opens without key, power and network')->assertSee('A metal door shields');
+    }
+
+    public function test_from_the_cellar_the_bolts_need_the_fewest_relays(): void
+    {
+        $this->lens('radio', 'bluetooth')
+            ->assertSee('Fewest Bluetooth relays')
+            ->assertDontSee('would not be accepted from any');
+    }
+
+    public function test_the_bolts_leave_the_account_before_they_are_paired(): void
+    {
+        $this->lens('existing')->assertSeeInOrder([
+            'Front door bolt', 'to leave first', 'list who has one before', 'Remove it from the phone or hub that it is bonded with.',
+        ]);
+        $this->post($this->url('/existing/front-cloud/departure'))->assertRedirect();
+        $this->lens('existing')
+            ->assertSeeInOrder(['Front door bolt', 'free, to be paired as planned', 'Porch door bolt', 'to leave first']);
+    }
+}
