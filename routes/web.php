@@ -96,6 +96,7 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/heard-networks', [Survey\HeardNetworkController::class, 'store'])->name('heard-networks.store');
             Route::delete('/heard-networks/{heardNetwork:key}', [Survey\HeardNetworkController::class, 'destroy'])
                 ->name('heard-networks.destroy');
+            Route::put('/hubs/{gateway:key}/radios', [Survey\HubRadioController::class, 'update'])->name('hubs.radios.update');
             Route::put('/networks/{network:id}/channel', [Survey\ChannelController::class, 'update'])->name('channels.update');
             Route::post('/room-tables', [Survey\RoomTableController::class, 'store'])->name('room-tables.store');
             Route::post('/wants', [Survey\WantController::class, 'store'])->name('wants.store');

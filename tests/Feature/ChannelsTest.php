@@ -151,4 +151,29 @@ final class ChannelsTest extends TestCase
     {
         return $this->siteJob($job)->networks()->where('protocol', 'zigbee')->firstOrFail();
     }
+
+    public function test_what_a_hub_speaks_is_said_before_it_is_linked(): void
+    {
+        $this->as('mara');
+        $job = $this->siteJob('weir-cottage');
+        $lens = '/jobs/weir-cottage/survey?lens=channels';
+        $this->get($lens)->assertSee('Put a hub on the plan');
+        $hub = $job->gateways()->create([
+            'key' => 'hub', 'name' => 'Hub', 'storey_id' => $job->storeys()->value('id'), 'x' => 1, 'y' => 1, 'z' => 1,
+        ]);
+        $job->touchLive();
+        $this->get($lens)->assertSee('Say what the hub speaks');
+        $radios = "/jobs/weir-cottage/hubs/{$hub->key}/radios";
+        $this->put($radios, ['speaks_zigbee' => '1', 'speaks_zwave' => '1', 'lens' => 'channels'])->assertRedirect($lens);
+        self::assertSame(['zigbee', 'zwave'], $job->networks()->orderBy('protocol')->toBase()->pluck('protocol')->all());
+        $this->get($lens)->assertSee('Listen for Wi-Fi');
+        $this->put($radios, ['speaks_zigbee' => '1', 'lens' => 'elsewhere'])->assertRedirect('/jobs/weir-cottage/survey?lens=radio');
+        self::assertSame(['zigbee'], $job->networks()->toBase()->pluck('protocol')->all());
+        self::assertTrue($this->logged('Hub speaks Zigbee.', 'weir-cottage'));
+        $this->as('wren')->put($radios, [])->assertForbidden();
+
+        // What a linked hub says of itself is not unsaid by hand.
+        $this->as('mara')->put('/jobs/lantern-house/hubs/hub/radios', ['speaks_thread' => '1'])->assertRedirect();
+        self::assertSame(['thread', 'zigbee'], $this->siteJob()->networks()->orderBy('protocol')->toBase()->pluck('protocol')->all());
+    }
 }

@@ -38,7 +38,8 @@
             @break
         @case(SurveyMove::Look)
             <h2>Look at the {{ $weak[0]->slot->title() }}</h2>
-            <p class="why">By the plan it is the weakest of {{ count($weak) }} that would not be accepted.</p>
+            <p class="why">{{ count($weak) === 1 ? 'By the plan it would not be accepted.'
+                : 'By the plan it is the weakest of '.count($weak).' that would not be accepted.' }}</p>
             @break
         @default
             <h2>The plan is ready</h2>

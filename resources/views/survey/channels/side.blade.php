@@ -12,7 +12,10 @@
 <div>
     <p class="over"><span>{{ $network === null ? 'Channels at 2.4 GHz' : $network->protocol->title().' channel' }}</span>
         @if ($network?->channel_chosen_at !== null)<span>chosen {{ $network->channel_chosen_at->onSite()->format('j M') }}</span>@endif</p>
-    @if ($network === null)
+    @if ($network === null && $sheet->hubs !== [])
+        <h2>Say what the hub speaks</h2>
+        <p class="why">Its box says it. As long as nobody has said that it speaks Zigbee or Thread there is no channel to choose.</p>
+    @elseif ($network === null)
         <h2>Put a hub on the plan</h2>
         <p class="why">No hub of this job speaks Zigbee or Thread yet, so there is no channel to choose.</p>
     @elseif ($heard === [])
@@ -33,6 +36,11 @@
             {{ $dbm($view->best->interferenceDbm) }}.</p>
     @endif
 </div>
+@if ($network === null && $mayWork)
+@foreach ($sheet->hubs as $hub)
+@include('survey.hub-radios', ['lens' => 'channels', 'isNext' => $loop->first])
+@endforeach
+@endif
 @if ($network !== null && $heard !== [] && $mayWork)
 @if ($view->advice !== ChannelAdvice::Keep)
 <x-form :action="route('jobs.channels.update', [$job, $network->id])" method="put">

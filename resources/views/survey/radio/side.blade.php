@@ -166,3 +166,8 @@
         value="{{ $tag }} hub:{{ $trial === null ? '1.0,1.0' : round($trial->x, 2).','.round($trial->y, 2) }}" maxlength="80"></label>
     <button class="btn">Try it</button>
 </form></details>
+@if ($bench->mayWork())
+<details id="hub-radios"><summary>What {{ $network->hub->gateway->name }} speaks</summary>
+@include('survey.hub-radios', ['hub' => $network->hub, 'lens' => 'radio', 'isNext' => false])
+</details>
+@endif
