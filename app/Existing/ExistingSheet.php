@@ -33,16 +33,13 @@ final readonly class ExistingSheet
         return ExistingStanding::next(array_values($this->devices));
     }
 
-    /** The one that this slot is for, as long as it is still in what it was in. */
-    public function held(int $slotId): ?ExistingDevice
+    /** The one that a slot is for, as long as it is still in what it was in. */
+    public static function held(SiteJob $job, int $slotId): ?ExistingDevice
     {
-        foreach ($this->rows as $key => $row) {
-            if ($row->slot_id === $slotId && $this->devices[$key]->leavesFirst()) {
-                return $row;
-            }
-        }
+        $catalogue = Catalogue::of($job->region);
 
-        return null;
+        return ExistingDevice::query()->where('site_job_id', $job->id)->where('slot_id', $slotId)->whereNull('left_at')->with('slot')->get()
+            ->first(static fn (ExistingDevice $one): bool => $one->core($catalogue)->leavesFirst());
     }
 
     public function count(ExistingStanding $standing): int

@@ -83,6 +83,8 @@ final class QuestionsTest extends TestCase
         Closing::query()->where('key', 'plaster-upper')->update(['closed_at' => now()]);
         $this->siteJob()->touchLive();
         $this->get(self::LENS)->assertSee('Plaster, upper floor is closed');
+        $this->get(self::LENS.'&at='.rawurlencode('question keeper-blind'))
+            ->assertSee('<option value="plaster-upper" selected>', false);
     }
 
     public function test_counts_that_differ_are_asked_once_and_settled_by_the_answer(): void
@@ -174,6 +176,9 @@ final class QuestionsTest extends TestCase
         $this->as('wren')->delete(self::HOUSE."/site-work/{$work->id}")->assertForbidden();
         $this->as('mara')->delete(self::HOUSE."/site-work/{$work->id}")->assertRedirect();
         $this->get($point)->assertDontSee('Another trade worked');
+        $this->post(self::HOUSE.'/site-work', ['room' => 'keeper', 'trade' => 'plumber']);
+        TradeWork::query()->where('trade', 'plumber')->update(['room' => 'taken-down']);
+        $this->get(self::HOUSE.'/survey?lens=closings')->assertOk();
         self::assertTrue($this->logged('Plumber did not work in the keeper’s room after all.'));
     }
 }

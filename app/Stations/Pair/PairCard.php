@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Pair;
 
 use App\Existing\ExistingSheet;
+use App\JobSheet\Catalogue;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\JoinWindow;
@@ -34,8 +35,7 @@ final readonly class PairCard
         $offer = $free->firstWhere('id', $attempt?->node_id);
         $phase = PairPhase::of($window?->state === 'opening', $window?->state === 'open', $attempt?->state, $this->offered($offer));
         $strangers = $this->strangers($sheet, $window, $attempt);
-        $existing = ExistingSheet::of($sheet->job);
-        $held = $existing->held($target->slot->id);
+        $held = ExistingSheet::held($sheet->job, $target->slot->id);
 
         return [
             'target' => $target,
@@ -51,7 +51,7 @@ final readonly class PairCard
             'free' => $free->where('id', '!=', $offer?->id)->values(),
             'strangers' => $strangers,
             'held' => $held,
-            'heldDevice' => $held === null ? null : $existing->devices[$held->key],
+            'heldDevice' => $held?->core(Catalogue::of($sheet->job->region)),
             'causes' => $this->causes($sheet, $target, $attempts, count($strangers), $held !== null),
             'tries' => $attempts->filter(static fn (PairAttempt $one): bool => $one->state->isFailure())->count(),
             'then' => $work->after($target, self::NEXT_SHOWN),

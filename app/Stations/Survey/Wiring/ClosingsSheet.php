@@ -28,7 +28,7 @@ final readonly class ClosingsSheet
      * @param  array<string, array<string, PointStep>>  $steps  by point and step
      * @param  list<CountDifference>  $differences
      * @param  array<string, int>  $planned  points with a cable, by purpose
-     * @param  list<TradeWork>  $worked  the last time that another trade worked in each room
+     * @param  list<TradeWork>  $worked  the last time that another trade worked in each room of the plan
      */
     private function __construct(
         public Plan $plan,
@@ -73,7 +73,7 @@ final readonly class ClosingsSheet
             $steps,
             CountDifference::among($job->designer_counts ?? [], $planned, $fitted),
             $planned,
-            array_values($worked->all()),
+            array_values($worked->intersectByKeys($plan->rooms)->all()),
         );
     }
 

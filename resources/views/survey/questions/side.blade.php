@@ -2,7 +2,8 @@
 @php($link = fn (?string $at): string => $bench->url(['lens' => 'questions', 'at' => $at]))
 @php($shown = $isAsking ? null : $state ?? $questions->next())
 @php($row = $shown === null ? null : $questions->rows[$shown->question->key])
-@php($openClosings = array_filter($worth->closings->states, fn ($one) => ! $one->closing->isClosed))
+@php($openClosings = array_filter($worth->closings->states, fn ($one) => ! $one->closing->isClosed
+    || $one->closing->key === $row?->closing?->key))
 @if ($isAsking || $state !== null)
 <a class="btn plain !justify-start" href="{{ $link(null) }}" data-key="n">← All questions</a>
 @endif
