@@ -52,7 +52,11 @@ final class ClosingsTest extends TestCase
         Storage::disk('local')->assertExists((string) $done->picture);
         $this->get(self::HOUSE."/point-steps/{$done->id}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
         $this->as('wren')->get(self::HOUSE."/point-steps/{$done->id}")->assertOk();
-        $this->as('mara')->post(self::HOUSE.'/point-steps', ['point' => 'bath-p1', 'step' => 'checked'])->assertRedirect($at);
+        $checked = ['point' => 'bath-p1', 'step' => 'checked', 'picture' => UploadedFile::fake()->image('b.jpg', 60, 40)];
+        $this->as('mara')->post(self::HOUSE.'/point-steps', $checked)->assertRedirect($at);
+        self::assertNotNull(PointStep::query()->where('point', 'bath-p1')->where('step', 'checked')->sole()->picture);
+        $this->post(self::HOUSE.'/point-steps', ['point' => 'bath-p1', 'step' => 'checked'])->assertRedirect($at);
+        self::assertNotNull(PointStep::query()->where('point', 'bath-p1')->where('step', 'checked')->sole()->picture, 'it stays');
         $this->get(self::LENS)->assertSee('All behind it is in, labelled, photographed and checked.');
 
         $this->delete(self::HOUSE.'/point-steps', $step)->assertRedirect($at);

@@ -99,9 +99,12 @@ final readonly class Closings
         $before = PointStep::query()->where('site_job_id', $job->id)->where('point', $point)->where('step', $step->value)->value('picture');
         PointStep::query()->updateOrCreate(
             ['site_job_id' => $job->id, 'point' => $point, 'step' => $step->value],
-            ['by' => $person->name, 'at' => now(), 'picture' => $path],
+            // What was seen before stays as long as nothing newer is brought.
+            ['by' => $person->name, 'at' => now(), 'picture' => $path ?? $before],
         );
-        $this->removeFile($before);
+        if ($path !== null) {
+            $this->removeFile($before);
+        }
         $this->logbook->write($job, $person, 'plan', "{$progress->label}: ".mb_strtolower($step->words()).'.');
     }
 

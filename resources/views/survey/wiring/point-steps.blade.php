@@ -19,9 +19,8 @@
 @elseif ($mayWork && $next !== null)
 <x-form :action="route('jobs.point-steps.store', $job)" enctype="multipart/form-data">
     <input type="hidden" name="point" value="{{ $point->point }}"><input type="hidden" name="step" value="{{ $next->value }}">
-    @if ($next === PointStep::Photographed)
-    <label class="field"><span>The photograph</span><input type="file" name="picture" accept="image/jpeg,image/png" required></label>
-    @endif
+    <label class="field"><span>{{ $next === PointStep::Photographed ? 'The photograph' : 'A photograph, where it shows something'
+        }}</span><input type="file" name="picture" accept="image/jpeg,image/png" @required($next === PointStep::Photographed)></label>
     <div class="thumb"><button class="big" id="big" data-move="step-{{ $next->value }}-{{ $point->point }}"
         data-key="n">{{ $next->words() }}</button></div>
 </x-form>
