@@ -144,7 +144,8 @@ final class RadioLensTest extends TestCase
         $this->get(self::RADIO.'&at=bluetooth')->assertOk()
             ->assertSeeInOrder([
                 'Fewest Bluetooth relays',
-                'of 2 devices are reached from the hub itself',
+                'of 2 devices are reached from the',
+                'hub itself, or from relays that are planned.',
                 'Whoever moves the hub moves all of it.',
             ]);
     }

@@ -10,11 +10,16 @@ use Kavvel\Core\Radio\Margin;
 final readonly class FewestHearers
 {
     /**
+     * @param  non-empty-list<RadioEnd>  $hearers  that are there: the hub, and relays that are planned already
      * @param  list<RadioEnd>  $devices
      * @param  list<RadioEnd>  $candidates
      */
-    public static function of(RadioPlan $plan, RadioEnd $hub, array $devices, array $candidates, float $acceptanceDb): RelayPlan
+    public static function of(RadioPlan $plan, array $hearers, array $devices, array $candidates, float $acceptanceDb): RelayPlan
     {
+        $already = array_map(
+            static fn (RadioEnd $hearer): array => self::heard($plan, $hearer, $devices, $acceptanceDb),
+            $hearers,
+        );
         $heard = [];
         foreach ($candidates as $candidate) {
             $heard[$candidate->key] = self::heard($plan, $candidate, $devices, $acceptanceDb);
@@ -23,7 +28,7 @@ final readonly class FewestHearers
         return FewestPlaces::of(
             $heard,
             array_map(static fn (RadioEnd $device): string => $device->key, $devices),
-            self::heard($plan, $hub, $devices, $acceptanceDb),
+            array_values(array_unique(array_merge(...$already))),
         );
     }
 

@@ -35,6 +35,12 @@ final readonly class BluetoothLe extends Rules
         return new RadioDefaults(2440, 4, -93);
     }
 
+    /** By relays that hear it, and tell the hub over the house network */
+    public function isHandedOn(): bool
+    {
+        return true;
+    }
+
     public function longestWindowSeconds(): int
     {
         return self::WINDOW_SECONDS;

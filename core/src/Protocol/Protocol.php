@@ -54,4 +54,10 @@ enum Protocol: string
     {
         return array_values(array_filter(self::cases(), static fn (self $protocol): bool => $protocol->rules()->routes() !== null));
     }
+
+    /** @return list<self> those for which a relay can be planned */
+    public static function handedOn(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $protocol): bool => $protocol->rules()->isHandedOn()));
+    }
 }

@@ -51,6 +51,12 @@ abstract readonly class Rules
         return null;
     }
 
+    /** Whether something between a device and its hub can hand on what it says. */
+    public function isHandedOn(): bool
+    {
+        return $this->routes() !== null;
+    }
+
     /** @return list<LabelField> what of a name is written to the device, in the order of the fields */
     public function labelFields(): array
     {

@@ -53,7 +53,7 @@ final class SightsAndHearersTest extends TestCase
     {
         $fewest = FewestHearers::of(
             $this->open(),
-            $this->end('hub', 0, Role::Root),
+            [$this->end('hub', 0, Role::Root)],
             [$this->end('near', 5), $this->end('1', 400), $this->end('2', 420), $this->end('lost', 9000)],
             [$this->end('between', 200, Role::Router), $this->end('there', 410, Role::Router)],
             12.0,
@@ -63,6 +63,21 @@ final class SightsAndHearersTest extends TestCase
             [['there'], 1, 3, ['lost']],
             [$fewest->add, $fewest->acceptedBefore, $fewest->acceptedAfter, $fewest->open],
         );
+    }
+
+    public function test_relays_that_are_planned_hear_already_and_what_both_hear_counts_once(): void
+    {
+        $fewest = FewestHearers::of(
+            $this->open(),
+            [$this->end('hub', 0, Role::Root), $this->end('beside', 10, Role::Router), $this->end('planned', 410, Role::Router)],
+            [$this->end('near', 5), $this->end('1', 400), $this->end('2', 420), $this->end('lost', 9000)],
+            [$this->end('there', 415, Role::Router)],
+            12.0,
+        );
+
+        self::assertSame([[], ['lost']], [$fewest->add, $fewest->open]);
+        self::assertSame($fewest->acceptedBefore, $fewest->acceptedAfter);
+        self::assertSame(3, $fewest->acceptedBefore);
     }
 
     public function test_of_too_many_places_those_that_hear_the_most_are_looked_at(): void

@@ -35,9 +35,13 @@ final class GableEndTest extends CarriesAHouse
 
     public function test_from_the_cellar_the_bolts_need_the_fewest_relays(): void
     {
-        $this->lens('radio', 'bluetooth')
-            ->assertSee('Fewest Bluetooth relays')
-            ->assertDontSee('would not be accepted from any');
+        $this->lens('radio', 'bluetooth')->assertSeeInOrder([
+            'Fewest Bluetooth relays', '0 of 2 devices are reached', 'With one more that hands on what it hears', '2', 'Hall, socket',
+            'Add it',
+        ]);
+        $this->post($this->url('/relays'), ['point' => 'hall-p01', 'protocol' => 'bluetooth', 'lens' => 'radio'])
+            ->assertSessionHasNoErrors();
+        $this->lens('radio', 'bluetooth')->assertSee('2 of 2 devices are reached')->assertDontSee('Add it');
     }
 
     public function test_the_bolts_leave_the_account_before_they_are_paired(): void

@@ -15,7 +15,7 @@ final class RelayRequest extends JobRequest
     public function rules(): array
     {
         return [
-            'protocol' => ['required', Rule::in(array_column(Protocol::meshes(), 'value'))],
+            'protocol' => ['required', Rule::in(array_column(Protocol::handedOn(), 'value'))],
             'point' => ['required', 'string', $this->isFree(...)],
         ];
     }

@@ -173,10 +173,12 @@ final readonly class RadioNetwork
     /** The fewest points with mains from which a relay hears the devices that the hub does not. */
     public function proxies(): RelayPlan
     {
+        $isRelay = fn (RadioEnd $end): bool => $this->sheet->cards[$end->key]->profile->isMadeToRelay();
+
         return FewestHearers::of(
             $this->plan(),
-            $this->root(self::NOW, $this->hub->place()),
-            $this->devices,
+            [$this->root(self::NOW, $this->hub->place()), ...array_filter($this->devices, $isRelay)],
+            array_values(array_filter($this->devices, static fn (RadioEnd $end): bool => ! $isRelay($end))),
             FreeMainsPoints::places($this->sheet, $this->radio),
             $this->sheet->job->acceptance_db,
         );

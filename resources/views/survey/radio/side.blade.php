@@ -93,17 +93,27 @@
 @if ($proxies !== null)
 <div>
     <h3>Fewest Bluetooth relays</h3>
-    <p class="quiet">{{ $proxies->acceptedBefore }} of {{ count($straight) }} devices are reached from the hub itself.
+    <p class="quiet">{{ $proxies->acceptedBefore }} of {{ $proxies->acceptedAfter + count($proxies->open) }} devices are reached from the
+        hub itself, or from relays that are planned.
         @if ($proxies->add !== [])
-        With {{ count($proxies->add) }} more that hand on what they hear,
+        With {{ count($proxies->add) === 1 ? 'one more that hands on what it hears'
+            : count($proxies->add).' more that hand on what they hear' }},
             {{ $proxies->acceptedAfter }}{{ $proxies->isExact ? '' : ', a good choice; not every one was tried' }}.
         @elseif ($proxies->open !== [])
         No relay at a free point with mains would reach another.
         @endif
         Whoever moves the hub moves all of it.</p>
     <ul class="rows">
-        @foreach ($proxies->add as $point)
-        <li><span>{{ $network->nameOf($point) }}</span></li>
+        @foreach ($radio->relayPoints($proxies) as $point => $name)
+        <li><span>{{ Str::ucfirst($name) }}</span>
+            @if ($bench->mayWork())
+            <x-form :action="route('jobs.relays.store', $job)" class="end">
+                <input type="hidden" name="point" value="{{ $point }}"><input type="hidden" name="protocol" value="{{ $tag }}">
+                <input type="hidden" name="lens" value="radio">
+                <button class="btn small">Add it</button>
+            </x-form>
+            @endif
+        </li>
         @endforeach
     </ul>
     @if ($proxies->open !== [])
