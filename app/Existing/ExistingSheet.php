@@ -34,12 +34,15 @@ final readonly class ExistingSheet
     }
 
     /** The one that a slot is for, as long as it is still in what it was in. */
-    public static function held(SiteJob $job, int $slotId): ?ExistingDevice
+    public function held(int $slotId): ?ExistingDevice
     {
-        $catalogue = Catalogue::of($job->region);
+        foreach ($this->rows as $key => $row) {
+            if ($row->slot_id === $slotId && $this->devices[$key]->leavesFirst()) {
+                return $row;
+            }
+        }
 
-        return ExistingDevice::query()->where('site_job_id', $job->id)->where('slot_id', $slotId)->whereNull('left_at')->with('slot')->get()
-            ->first(static fn (ExistingDevice $one): bool => $one->core($catalogue)->leavesFirst());
+        return null;
     }
 
     public function count(ExistingStanding $standing): int

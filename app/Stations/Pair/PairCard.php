@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stations\Pair;
 
 use App\Existing\ExistingSheet;
-use App\JobSheet\Catalogue;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\JoinWindow;
@@ -13,6 +12,7 @@ use App\Models\Node;
 use App\Models\PairAttempt;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Existing\ExistingStanding;
 use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Pairing\Cause;
 use Kavvel\Core\Pairing\Diagnosis;
@@ -35,7 +35,8 @@ final readonly class PairCard
         $offer = $free->firstWhere('id', $attempt?->node_id);
         $phase = PairPhase::of($window?->state === 'opening', $window?->state === 'open', $attempt?->state, $this->offered($offer));
         $strangers = $this->strangers($sheet, $window, $attempt);
-        $held = ExistingSheet::held($sheet->job, $target->slot->id);
+        $existing = ExistingSheet::of($sheet->job);
+        $held = $existing->held($target->slot->id);
 
         return [
             'target' => $target,
@@ -51,7 +52,8 @@ final readonly class PairCard
             'free' => $free->where('id', '!=', $offer?->id)->values(),
             'strangers' => $strangers,
             'held' => $held,
-            'heldDevice' => $held?->core(Catalogue::of($sheet->job->region)),
+            'heldDevice' => $held === null ? null : $existing->devices[$held->key],
+            'toLeave' => $existing->count(ExistingStanding::ToLeave) - (int) ($held !== null),
             'causes' => $this->causes($sheet, $target, $attempts, count($strangers), $held !== null),
             'tries' => $attempts->filter(static fn (PairAttempt $one): bool => $one->state->isFailure())->count(),
             'then' => $work->after($target, self::NEXT_SHOWN),

@@ -74,5 +74,10 @@
     @endforeach
 </div>
 @endif
+@if ($toLeave > 0 && ! $isOpen)
+<a class="btn plain" href="{{ route('jobs.survey', [$job, 'lens' => 'existing']) }}">{{ $toLeave === 1
+    ? ($held === null ? 'One device' : 'One more device') : $toLeave.($held === null ? ' devices' : ' more devices')
+    }} of before to get out first</a>
+@endif
 @include('pair.then')
 @include('pair.by-hand')
