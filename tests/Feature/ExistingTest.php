@@ -42,8 +42,8 @@ final class ExistingTest extends TestCase
         $pair = self::HOUSE.'/pair?next=bunk-valve';
         $this->get($pair)
             ->assertSeeInOrder(['Pair the radiator valve', 'It is still in an app', 'remove it in what it is in', 'It has left'])
-            ->assertSee('Open the join window all the same')->assertSee('One more device of before to get out first');
-        $this->get(self::HOUSE.'/pair')->assertSee('2 devices of before to get out first');
+            ->assertSee('Open the join window all the same')->assertSee('One more device found here has to leave first');
+        $this->get(self::HOUSE.'/pair')->assertSee('2 devices found here have to leave first');
         $this->as('wren')->get($pair)->assertSee('It is still in')->assertDontSee('It has left');
 
         $this->as('mara')->post(self::HOUSE.'/existing/old-valve/departure', ['from' => 'pair'])->assertRedirect($pair);

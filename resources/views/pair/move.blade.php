@@ -76,8 +76,8 @@
 @endif
 @if ($toLeave > 0 && ! $isOpen)
 <a class="btn plain" href="{{ route('jobs.survey', [$job, 'lens' => 'existing']) }}">{{ $toLeave === 1
-    ? ($held === null ? 'One device' : 'One more device') : $toLeave.($held === null ? ' devices' : ' more devices')
-    }} of before to get out first</a>
+    ? 'One '.($held === null ? '' : 'more ').'device found here has to leave first'
+    : $toLeave.($held === null ? '' : ' more').' devices found here have to leave first' }}</a>
 @endif
 @include('pair.then')
 @include('pair.by-hand')
