@@ -12,6 +12,8 @@ use Kavvel\Core\Floorplan\Plan;
 use Kavvel\Core\Floorplan\Reshape;
 use Kavvel\Core\Floorplan\Room;
 use Kavvel\Core\Floorplan\RoomKind;
+use Kavvel\Core\Floorplan\RoomMeasure;
+use Kavvel\Core\Floorplan\Shape;
 
 /** A room as it was measured, wall to wall with what is there already; an outbuilding some way off. */
 final readonly class AddRoom implements Edit
@@ -43,7 +45,25 @@ final readonly class AddRoom implements Edit
             $this->measured->height === null || abs($this->measured->height - $storey->height) < 0.001 ? null : $this->measured->height,
         );
 
-        return Reshape::of($plan, array_replace($plan->rooms, [$room->key => $room]), Carry::nothing());
+        $added = Reshape::of($plan, array_replace($plan->rooms, [$room->key => $room]), Carry::nothing());
+
+        return $this->place === null && $this->kind->hasWalls() ? $this->asMeasured($plan, $added, $room) : $added;
+    }
+
+    /** A thick wall between two rooms takes from both: each gets back what was measured of it. */
+    private function asMeasured(Plan $before, Plan $after, Room $room): Plan
+    {
+        $left = $room->outline[0][0];
+        foreach ($before->roomsOn($room->storey) as $other) {
+            $was = $other->kind->hasWalls() && abs($other->polygon()->bounds()[2] - $left) < Shape::SAME_M
+                ? RoomMeasure::of($other, $before->wallsOn($room->storey))
+                : null;
+            if ($was?->width !== null && $was->depth !== null) {
+                $after = (new ResizeRoom($other->key, $was->width, $was->depth))->apply($after);
+            }
+        }
+
+        return (new ResizeRoom($room->key, $this->measured->width, $this->measured->depth))->apply($after);
     }
 
     public function key(Plan $before): string
