@@ -8,6 +8,7 @@ use App\Models\Concerns\BelongsToJob;
 use Illuminate\Database\Eloquent\Model;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Measuring\DoorMeasures;
+use Kavvel\Core\Measuring\OpeningMark;
 use Kavvel\Core\Measuring\WindowMeasures;
 
 /**
@@ -18,6 +19,9 @@ use Kavvel\Core\Measuring\WindowMeasures;
  * @property int $site_job_id
  * @property int $lock_version
  * @property string $opening
+ * @property string|null $storey
+ * @property float|null $x  before its middle, when it was measured
+ * @property float|null $y
  * @property array<string, mixed>|null $door
  * @property array<string, mixed>|null $window
  */
@@ -30,6 +34,14 @@ final class OpeningMeasure extends Model
     protected $table = 'opening_measures';
 
     protected $guarded = [];
+
+    /** Null where nobody has noted where it was. */
+    public function mark(): ?OpeningMark
+    {
+        return $this->storey === null || $this->x === null || $this->y === null
+            ? null
+            : new OpeningMark($this->opening, $this->storey, $this->x, $this->y);
+    }
 
     public function doorMeasures(): DoorMeasures
     {

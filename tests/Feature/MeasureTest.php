@@ -81,7 +81,7 @@ final class MeasureTest extends TestCase
         $this->put(self::HOUSE.'/measures', [...$one, 'opening' => 'keeper first-w01@1.00'])->assertSessionHasErrors('opening');
         $this->as('wren')->put(self::HOUSE.'/measures', $one)->assertForbidden();
 
-        OpeningMeasure::query()->where('opening', 'first-w01@11.60')->update(['opening' => 'first-w01@10.00']);
+        OpeningMeasure::query()->where('opening', 'first-w01@11.60')->update(['opening' => 'first-w01@10.00', 'x' => 99]);
         $this->siteJob()->touchLive();
         $this->as('mara')->get(self::LENS)->assertSee('Measured where no opening is any more')
             ->assertDontSee('by the compass at its windows');
@@ -97,6 +97,20 @@ final class MeasureTest extends TestCase
         $this->put(self::HOUSE.'/compass', ['up' => ''])->assertRedirect(self::LENS);
         $this->get($this->at(self::WINDOW))->assertDontSee('The compass says');
         $this->put(self::HOUSE.'/compass', ['up' => '400'])->assertSessionHasErrors('up');
+    }
+
+    public function test_measures_outlast_a_wall_that_is_cut_in_two(): void
+    {
+        $this->post(self::HOUSE.'/plan-edits', ['edit' => 'move-wall', 'wall' => 'ground-w12', 'by' => '0.05', 'on' => 'ground'])
+            ->assertSessionHasNoErrors();
+        $page = (string) $this->get(self::LENS)->assertSee('Door lock fits')->assertDontSee('Measured where no opening is any more')
+            ->getContent();
+        self::assertStringNotContainsString(rawurlencode('ground-w03@7.20'), $page, 'the wall is called differently now');
+        preg_match('/at=(store[^"&]+)"/', $page, $found);
+        $now = urldecode(html_entity_decode($found[1] ?? ''));
+        $this->put(self::HOUSE.'/measures', ['opening' => $now, 'lock_version' => '1', 'thickness_mm' => '90'])->assertSessionHasNoErrors();
+        self::assertSame(1, OpeningMeasure::query()->whereNotNull('door')->where('site_job_id', $this->siteJob()->id)->count());
+        $this->get($this->at($now))->assertSee('Thickness of the door 90 mm, it takes 38 to 70 mm');
     }
 
     public function test_without_its_place_nothing_is_said_of_the_sun(): void

@@ -19,7 +19,8 @@ final readonly class Measures extends Section
     public function write(SiteJob $job): array
     {
         return $job->openingMeasures()->orderBy('id')->get()->map(static fn (OpeningMeasure $one): array => array_filter([
-            'opening' => $one->opening, 'door' => $one->door, 'window' => $one->window,
+            'opening' => $one->opening, 'storey' => $one->storey, 'at' => $one->x === null ? null : [$one->x, $one->y],
+            'door' => $one->door, 'window' => $one->window,
         ], static fn (mixed $value): bool => $value !== null))->values()->all();
     }
 
@@ -28,7 +29,8 @@ final readonly class Measures extends Section
         foreach ($rows as $row) {
             OpeningMeasure::query()->create([
                 'site_job_id' => $reading->job->id, 'opening' => $row['opening'], 'door' => $row['door'] ?? null,
-                'window' => $row['window'] ?? null,
+                'window' => $row['window'] ?? null, 'storey' => $row['storey'] ?? null, 'x' => $row['at'][0] ?? null,
+                'y' => $row['at'][1] ?? null,
             ]);
         }
     }

@@ -175,7 +175,7 @@ final readonly class Limits
                 'key' => Check::key(...), 'room' => Check::key(...), 'what' => self::line(120), 'holderName?' => self::line(120),
                 'note?' => self::note(self::NAME), 'profile?' => self::line(80), 'slot?' => Check::key(...), 'leftAt?' => $time,
             ],
-            'measures' => ['opening' => self::line(120)],
+            'measures' => ['opening' => self::line(120), 'storey?' => Check::key(...), 'at?' => $place],
             'heating' => [
                 'loops' => static fn (Input $loops): int => $loops->whole(0, 24), 'watts' => self::number(0, 50_000),
             ],

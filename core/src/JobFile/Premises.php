@@ -41,6 +41,7 @@ final readonly class Premises
                 throw InvalidInput::duplicateId($opening->id(), $opening->at);
             }
             $measured[' '.$opening->id()] = true;
+            $row->find('at')?->items(2);
             if ($row->find('door') !== null) {
                 DoorMeasures::fromInput($row->get('door'));
             }

@@ -22,8 +22,7 @@ final class MeasureController
         $one = MeasureSheet::of(JobSheet::of($job), $plans)->openings[$at] ?? throw MeasureRefused::openingIsGone();
         $measures->measure(
             $job,
-            $one->opening->id,
-            $one->title(),
+            $one,
             $request->integer('lock_version'),
             $one->isWindow() ? $request->window() : $request->door(),
             $request->person(),

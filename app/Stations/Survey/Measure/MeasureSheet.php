@@ -16,7 +16,9 @@ use Kavvel\Core\Measuring\BlindFit;
 use Kavvel\Core\Measuring\Compass;
 use Kavvel\Core\Measuring\Fit;
 use Kavvel\Core\Measuring\FitReport;
+use Kavvel\Core\Measuring\FoundAgain;
 use Kavvel\Core\Measuring\LockFit;
+use Kavvel\Core\Measuring\OpeningMark;
 use Kavvel\Core\Measuring\SocketWay;
 use Kavvel\Core\Measuring\SunYear;
 use Kavvel\Core\Siting\RoomOpening;
@@ -42,8 +44,9 @@ final readonly class MeasureSheet
     {
         $job = $sheet->job;
         $plan = $plans->read($job);
-        $rows = OpeningMeasure::query()->where('site_job_id', $job->id)->orderBy('id')->get()->keyBy('opening')->all();
         $found = self::found($plan);
+        $all = OpeningMeasure::query()->where('site_job_id', $job->id)->orderBy('id')->get()->keyBy('opening')->all();
+        $rows = self::byOpeningOfNow($all, $found);
         $compass = self::compass($job, $found, $rows);
         $year = self::year($job);
         $planned = self::planned($sheet, $plan);
@@ -53,6 +56,7 @@ final readonly class MeasureSheet
             $profile = $planned[$key] ?? null;
             $bearing = $compass?->bearing($opening);
             $openings[$key] = new MeasuredOpening(
+                $spots->room->storey,
                 $spots->room->key,
                 $spots->room->name,
                 $spots->called($opening),
@@ -113,6 +117,27 @@ final readonly class MeasureSheet
         }
 
         return ! $opening->isWindow() && $profile->lockSheet !== null ? LockFit::of($row->doorMeasures(), $profile->lockSheet) : null;
+    }
+
+    /**
+     * @param  array<string, OpeningMeasure>  $rows  by what each opening was called when it was measured
+     * @param  array<string, array{RoomSpots, RoomOpening}>  $found
+     * @return array<string, OpeningMeasure> by what it is called now; by what it was called where it is gone
+     */
+    private static function byOpeningOfNow(array $rows, array $found): array
+    {
+        $marks = array_map(
+            static fn (array $one): OpeningMark => new OpeningMark($one[1]->id, $one[0]->room->storey, ...$one[1]->before()),
+            array_values($found),
+        );
+        $measured = array_values(array_filter(array_map(static fn (OpeningMeasure $one): ?OpeningMark => $one->mark(), $rows)));
+        $again = FoundAgain::of($measured, $marks);
+        $byNow = [];
+        foreach ($rows as $opening => $row) {
+            $byNow[$again[$opening] ?? $opening] = $row;
+        }
+
+        return $byNow;
     }
 
     /** @return array<string, array{RoomSpots, RoomOpening}> by room and opening */

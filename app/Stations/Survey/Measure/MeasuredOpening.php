@@ -15,6 +15,7 @@ use Kavvel\Core\Siting\RoomOpening;
 final readonly class MeasuredOpening
 {
     /**
+     * @param  string  $storey  key of the storey that it is on
      * @param  string  $room  key of its room
      * @param  string  $called  "window 2"
      * @param  Profile|null  $planned  a lock or blind that is planned there and has a sheet
@@ -23,6 +24,7 @@ final readonly class MeasuredOpening
      * @param  WindowSun|null  $sun  null: nobody has said where the house stands, or how it lies
      */
     public function __construct(
+        public string $storey,
         public string $room,
         public string $roomName,
         public string $called,

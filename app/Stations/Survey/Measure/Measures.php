@@ -20,21 +20,21 @@ final readonly class Measures
     /** @param int $seenVersion 0: nothing was measured there */
     public function measure(
         SiteJob $job,
-        string $opening,
-        string $title,
+        MeasuredOpening $one,
         int $seenVersion,
         DoorMeasures|WindowMeasures $measures,
         User $person,
     ): void {
         $column = $measures instanceof DoorMeasures ? 'door' : 'window';
-        $row = OpeningMeasure::query()->firstOrNew(['site_job_id' => $job->id, 'opening' => $opening]);
-        if ($row->exists) {
-            $values = [$column => json_encode($measures->row(), JSON_THROW_ON_ERROR)];
-            $this->lock->update($row, $seenVersion, $values, "what was measured, {$title}", []);
+        [$x, $y] = $one->opening->before();
+        $where = ['opening' => $one->opening->id, 'storey' => $one->storey, 'x' => $x, 'y' => $y];
+        if ($one->row === null) {
+            OpeningMeasure::query()->create(['site_job_id' => $job->id, ...$where, $column => $measures->row()]);
         } else {
-            $row->fill([$column => $measures->row()])->save();
+            $values = [...$where, $column => json_encode($measures->row(), JSON_THROW_ON_ERROR)];
+            $this->lock->update($one->row, $seenVersion, $values, "what was measured, {$one->title()}", []);
         }
-        $this->logbook->write($job, $person, 'plan', "Measured: {$title}.");
+        $this->logbook->write($job, $person, 'plan', "Measured: {$one->title()}.");
     }
 
     /** What was measured where no opening is any more. */

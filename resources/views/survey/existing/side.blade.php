@@ -35,8 +35,8 @@
 <div>
     <p class="over"><span>{{ $device->fate->words() }}</span><span>{{ $device->standing()->words($device->fate) }}</span></p>
     <h2>{{ Str::ucfirst($row->what) }}</h2>
-    <p class="why">{{ $device->profile?->protocol->title() ?? "Some {$row->protocol->title()} device" }}, in {{ $row->holder_name !== ''
-        ? $row->holder_name : $row->holder->words() }}.{{ $row->note === '' ? '' : " {$row->note}" }}</p>
+    <p class="why">{{ $device->profile?->protocol->title() ?? "Some {$row->protocol->title()} device" }}. It is in: {{
+        $row->holder_name !== '' ? $row->holder_name : $row->holder->words() }}.{{ $row->note === '' ? '' : " {$row->note}" }}</p>
 </div>
 @if ($device->fate !== Fate::Keep)
     @if ($device->hasLeft)
