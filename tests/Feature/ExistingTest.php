@@ -30,7 +30,9 @@ final class ExistingTest extends TestCase
     {
         $this->get(self::LENS)->assertOk()
             ->assertSeeInOrder(['Voice speaker', 'stays', 'Radiator valve', 'to leave first', 'Dimmer behind the blank plate'])
-            ->assertSeeInOrder(['Move it over', 'It is in: an app on Odile’s phone', 'frost protection stays', 'hold the boost', 'It has left']);
+            ->assertSeeInOrder([
+                'Move it over', 'It is in: an app on Odile’s phone', 'frost protection stays', 'hold the boost', 'It has left',
+            ]);
         $this->get(self::LENS.'&at=old-dimmer')->assertSee('any controller of its region can exclude it')->assertSee('SmartStart');
         $this->get(self::LENS.'&at=voice-speaker')->assertDontSee('It has left');
         $this->get('/jobs/weir-cottage/survey?lens=existing')->assertSee('Ask what is there already');
