@@ -26,7 +26,10 @@ export function followGrids() {
     document.addEventListener('htmx:beforeRequest', (event) => {
         if (event.target.closest('[data-pen]')) held(true);
     });
-    document.addEventListener('htmx:afterRequest', () => held(false));
+    // A tick that ends in between lets nothing go.
+    document.addEventListener('htmx:afterRequest', (event) => {
+        if (event.detail.elt.closest('[data-pen]')) held(false);
+    });
     let kept = {};
     document.addEventListener('htmx:beforeSwap', () => {
         const places = [...document.querySelectorAll('[data-keeps-scroll]')].map((one) => [one.id, [one.scrollLeft, one.scrollTop]]);
