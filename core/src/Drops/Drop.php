@@ -31,11 +31,26 @@ final readonly class Drop
 
     private function __construct(public WiredPoint $point, public string $words, public bool $isOut) {}
 
-    public static function of(Plan $plan, WiredPoint $point, DropCode $code): self
+    /**
+     * @param  list<WiredPoint>  $points
+     * @return array<string, self> by key of the point
+     */
+    public static function all(Plan $plan, array $points, DropCode $code): array
     {
-        $spot = WallSpot::of($plan, $point);
+        $walls = $drops = [];
+        foreach ($points as $point) {
+            $walls[$point->room] ??= RoomWalls::of($plan, $point->room);
+            $drops[$point->key] = self::of($walls[$point->room], $point, $code);
+        }
+
+        return $drops;
+    }
+
+    public static function of(RoomWalls $walls, WiredPoint $point, DropCode $code): self
+    {
+        $spot = WallSpot::of($walls, $point);
         if ($spot === null) {
-            return self::onNoWall($plan, $point);
+            return self::onNoWall($walls, $point);
         }
         if ($spot->isInOpening()) {
             return new self($point, "It stands in the {$spot->openingKind()}: move it beside.", true);
@@ -48,12 +63,10 @@ final readonly class Drop
         };
     }
 
-    private static function onNoWall(Plan $plan, WiredPoint $point): self
+    private static function onNoWall(RoomWalls $walls, WiredPoint $point): self
     {
-        $room = $plan->room($point->room);
-        $storey = $plan->storey($room->storey);
-        $height = $point->place->z - $storey->elevation;
-        $isAtCeiling = $height >= ($room->height ?? $storey->height) - self::AT_CEILING_OR_FLOOR_M;
+        $height = $point->place->z - $walls->storey->elevation;
+        $isAtCeiling = $height >= $walls->ceiling() - self::AT_CEILING_OR_FLOOR_M;
 
         return $isAtCeiling || $height <= self::AT_CEILING_OR_FLOOR_M
             ? new self($point, $isAtCeiling ? 'Straight from the ceiling.' : 'Straight from the floor.', false)

@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Core\Drops;
 
 use Kavvel\Core\Cabling\WiredPoint;
-use Kavvel\Core\Floorplan\Plan;
-use Kavvel\Core\Floorplan\RoomMeasure;
 use Kavvel\Core\Floorplan\Shape;
-use Kavvel\Core\Siting\RoomSpots;
 
 /** Where on a wall of its room a point is, in metres. */
 final readonly class WallSpot
@@ -33,13 +30,10 @@ final readonly class WallSpot
     ) {}
 
     /** Null where it is on no wall. */
-    public static function of(Plan $plan, WiredPoint $point): ?self
+    public static function of(RoomWalls $walls, WiredPoint $point): ?self
     {
-        $room = $plan->room($point->room);
-        $storey = $plan->storey($room->storey);
         $place = [$point->place->x, $point->place->y];
-        $edges = Shape::edges($room->outline);
-        $insets = RoomMeasure::insets($room, $plan->wallsOn($room->storey));
+        [$edges, $insets] = [$walls->edges, $walls->insets];
         $away = [];
         foreach ($edges as $number => [$from, $to]) {
             $away[$number] = Shape::distance($place, $from, $to) - $insets[$number];
@@ -59,7 +53,7 @@ final readonly class WallSpot
             ['corner', $length - $insets[($on + 1) % $count] - $here],
         ];
         $over = null;
-        foreach (RoomSpots::of($plan, $room->key)->openings as $one) {
+        foreach ($walls->openings as $one) {
             if (abs(Shape::distance($one->before(), $from, $to) - $insets[$on]) > self::NEAR_M) {
                 continue;
             }
@@ -75,7 +69,7 @@ final readonly class WallSpot
 
         usort($marks, static fn (array $a, array $b): int => abs($a[1]) <=> abs($b[1]));
 
-        return new self($point->place->z - $storey->elevation, $room->height ?? $storey->height, $marks, $over);
+        return new self($point->place->z - $walls->storey->elevation, $walls->ceiling(), $marks, $over);
     }
 
     /** The kind of opening over, under or around it; empty: there is none. */

@@ -7,6 +7,7 @@ namespace Kavvel\Core\Tests\Drops;
 use Kavvel\Core\Cabling\WiredPoint;
 use Kavvel\Core\Drops\Drop;
 use Kavvel\Core\Drops\DropCode;
+use Kavvel\Core\Drops\RoomWalls;
 use Kavvel\Core\Floorplan\Edits\AddRoom;
 use Kavvel\Core\Floorplan\Edits\AddStorey;
 use Kavvel\Core\Floorplan\FloorKind;
@@ -83,7 +84,7 @@ final class DropTest extends TestCase
     ): void {
         $plan = RoomSpotsTest::house();
         [$x, $y] = self::besideTheWindow($plan, $besideM);
-        $drop = Drop::of($plan, self::point($purpose, $x, $y, $heightM), DropCode::from($code));
+        $drop = Drop::of(RoomWalls::of($plan, 'kitchen'), self::point($purpose, $x, $y, $heightM), DropCode::from($code));
 
         self::assertSame($words, $drop->words);
         self::assertSame($isOut, $drop->isOut);
@@ -95,7 +96,7 @@ final class DropTest extends TestCase
         // The outline runs 0.06 m behind the face of the left wall.
         [$left, , , $bottom] = $plan->room('kitchen')->polygon()->bounds();
         $by = static fn (float $metres, DropCode $code): string => Drop::of(
-            $plan,
+            RoomWalls::of($plan, 'kitchen'),
             self::point('spare', $left + $metres, $bottom - 0.1, 1.5),
             $code,
         )->words;
@@ -110,7 +111,11 @@ final class DropTest extends TestCase
     {
         $plan = RoomSpotsTest::house();
         [$right, $y] = self::besideTheWindow($plan, 0.0);
-        $at = static fn (float $x): string => Drop::of($plan, self::point('spare', $x, $y, 1.5), DropCode::Strips)->words;
+        $at = static fn (float $x): string => Drop::of(
+            RoomWalls::of($plan, 'kitchen'),
+            self::point('spare', $x, $y, 1.5),
+            DropCode::Strips,
+        )->words;
         self::assertStringStartsWith('It stands in the window', $at($right - 1.19));
 
         // The right wall of the kitchen has the door to the hall in it.
@@ -118,7 +123,7 @@ final class DropTest extends TestCase
         $door = RoomSpots::of($plan, 'kitchen')->openings;
         $door = array_values(array_filter($door, static fn ($one): bool => $one->isDoor()))[0];
         $along = static fn (float $byM): string => Drop::of(
-            $plan,
+            RoomWalls::of($plan, 'kitchen'),
             self::point('spare', $edge - 0.1, $door->before()[1] + 0.45 + $byM, 1.5),
             DropCode::Strips,
         )->words;
@@ -135,7 +140,7 @@ final class DropTest extends TestCase
         $floor = $plan->storey('upper')->elevation;
         [$left, , , $bottom] = $plan->room('attic')->polygon()->bounds();
         $at = static fn (float $z): string => Drop::of(
-            $plan,
+            RoomWalls::of($plan, 'attic'),
             WiredPoint::of(
                 new Thing('points', 'p', 'p', 'attic', [$left + 1.5, $bottom - 0.1, $floor + $z], ['purpose' => 'data', 'cable' => 'data']),
                 'U-01',
@@ -151,13 +156,27 @@ final class DropTest extends TestCase
     public function test_what_is_on_no_wall_hangs_or_stands_or_is_to_be_put_on_one(): void
     {
         $plan = RoomSpotsTest::house();
-        $at = static fn (float $z): Drop => Drop::of($plan, self::point('spare', 2.0, 1.5, $z), DropCode::Strips);
+        $at = static fn (float $z): Drop => Drop::of(RoomWalls::of($plan, 'kitchen'), self::point('spare', 2.0, 1.5, $z), DropCode::Strips);
 
         self::assertSame('Straight from the ceiling.', $at(2.2)->words);
         self::assertSame('Straight from the floor.', $at(0.2)->words);
         self::assertFalse($at(0.2)->isOut);
         self::assertSame('The plan has it on no wall: put it on the one that it will be in.', $at(0.4)->words);
         self::assertTrue($at(0.4)->isOut);
+    }
+
+    public function test_all_points_of_a_house_are_held_against_the_walls_of_their_rooms(): void
+    {
+        $plan = RoomSpotsTest::house();
+        $point = static fn (string $key, string $room, float $x): WiredPoint => WiredPoint::of(
+            new Thing('points', $key, $key, $room, [$x, 1.5, 2.3], ['purpose' => 'data', 'cable' => 'data']),
+            $key,
+        ) ?? throw new LogicException('It has a cable.');
+        $drops = Drop::all($plan, [$point('a', 'kitchen', 2.0), $point('b', 'hall', 5.2)], DropCode::Strips);
+
+        self::assertSame(['a', 'b'], array_keys($drops));
+        self::assertSame('Straight from the ceiling.', $drops['a']->words);
+        self::assertSame('b', $drops['b']->point->key);
     }
 
     public function test_every_code_has_its_table(): void

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\Survey\Wiring;
 
-use App\Logbook\Logbook;
 use App\Models\SiteJob;
-use App\Models\User;
 use Kavvel\Core\Cabling\HouseCables;
 use Kavvel\Core\Drops\Drop;
 use Kavvel\Core\Drops\DropCode;
@@ -21,20 +19,8 @@ final readonly class DropSheet
     public static function of(SiteJob $job, Plan $plan, HouseCables $cables): self
     {
         $code = $job->drop_code;
-        $drops = [];
-        if ($code !== null) {
-            foreach ($cables->points as $point) {
-                $drops[$point->key] = Drop::of($plan, $point, $code);
-            }
-        }
 
-        return new self($code, $drops);
-    }
-
-    public static function choose(SiteJob $job, DropCode $code, User $person, Logbook $logbook): void
-    {
-        $job->update(['drop_code' => $code]);
-        $logbook->write($job, $person, 'plan', "Buried cables: {$code->words()}.");
+        return new self($code, $code === null ? [] : Drop::all($plan, $cables->points, $code));
     }
 
     /** @return list<Drop> that are permitted nowhere where their point is */
