@@ -103,19 +103,7 @@
         No relay at a free point with mains would reach another.
         @endif
         Whoever moves the hub moves all of it.</p>
-    <ul class="rows">
-        @foreach ($radio->relayPoints($proxies) as $point => $name)
-        <li><span>{{ Str::ucfirst($name) }}</span>
-            @if ($bench->mayWork())
-            <x-form :action="route('jobs.relays.store', $job)" class="end">
-                <input type="hidden" name="point" value="{{ $point }}"><input type="hidden" name="protocol" value="{{ $tag }}">
-                <input type="hidden" name="lens" value="radio">
-                <button class="btn small">Add it</button>
-            </x-form>
-            @endif
-        </li>
-        @endforeach
-    </ul>
+    @include('survey.radio.relay-points', ['advised' => $proxies])
     @if ($proxies->open !== [])
     <p class="note"><strong>Not reached:</strong> {{ $radio->devices($proxies->open) }}.</p>
     @endif
@@ -148,19 +136,7 @@
     <p class="quiet">{{ $relays->acceptedAfter }} of {{ $count }} accepted with {{ count($relays->add) }}, {{ $relays->acceptedBefore }}
         without.
         {{ $relays->isExact ? 'No smaller choice does as much.' : 'A good choice; not every one was tried.' }}</p>
-    <ul class="rows">
-        @foreach ($radio->relayPoints($relays) as $point => $name)
-        <li><span>{{ Str::ucfirst($name) }}</span>
-            @if ($bench->mayWork())
-            <x-form :action="route('jobs.relays.store', $job)" class="end">
-                <input type="hidden" name="point" value="{{ $point }}"><input type="hidden" name="protocol" value="{{ $tag }}">
-                <input type="hidden" name="lens" value="radio">
-                <button class="btn small">Add it</button>
-            </x-form>
-            @endif
-        </li>
-        @endforeach
-    </ul>
+    @include('survey.radio.relay-points', ['advised' => $relays])
     @if ($relays->open !== [])
     <p class="quiet">Still open: {{ $radio->devices($relays->open) }}.</p>
     @endif
