@@ -8,12 +8,14 @@ use App\Models\Company;
 use App\Models\Gateway;
 use App\Models\SiteJob;
 use App\Models\User;
+use App\Pictures\Picture;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Kavvel\Core\JobFile\JobFile;
+use Throwable;
 
 /** Makes a new job of a job file, or nothing at all. */
 final readonly class Importer
@@ -70,8 +72,14 @@ final readonly class Importer
             $shiftDays,
             $this->mayLinkStandin(),
         );
-        foreach (SectionList::all() as $section) {
-            $section->read($reading, $data[$section->key()] ?? []);
+        try {
+            foreach (SectionList::all() as $section) {
+                $section->read($reading, $data[$section->key()] ?? []);
+            }
+        } catch (Throwable $failed) {
+            // The database forgets the job by itself; its pictures are files.
+            Picture::forget($job->id);
+            throw $failed;
         }
 
         return $job;

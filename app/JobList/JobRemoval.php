@@ -24,9 +24,7 @@ final readonly class JobRemoval
         $job->delete();
         DB::afterCommit(static function () use ($job): void {
             Storage::disk('local')->deleteDirectory("packs/{$job->id}");
-            foreach ([Picture::UNDERLAYS, Picture::POINTS] as $pictures) {
-                Storage::disk('local')->deleteDirectory("{$pictures}/{$job->id}");
-            }
+            Picture::forget($job->id);
         });
     }
 }

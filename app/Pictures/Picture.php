@@ -16,6 +16,14 @@ final readonly class Picture
 
     public function __construct(public string $jpeg, public int $width, public int $height) {}
 
+    /** All pictures of a job, for good. */
+    public static function forget(int $job): void
+    {
+        foreach ([self::UNDERLAYS, self::POINTS] as $what) {
+            Storage::disk('local')->deleteDirectory("{$what}/{$job}");
+        }
+    }
+
     /**
      * Kept among the pictures of a job.
      *

@@ -129,6 +129,10 @@ final class JobFileTest extends TestCase
         $this->post('/job-files', ['file' => $this->upload((string) json_encode($file)), 'again' => 1])->assertSessionHasErrors([
             'file' => 'This is no JPEG or PNG picture in base 64. It stands at $.pointSteps[0].picture. Nothing was changed.',
         ]);
+        $file['pointSteps'][0]['picture'] = $pictures[0];
+        $kept = Storage::disk('local')->allFiles('points');
+        $this->post('/job-files', ['file' => $this->upload((string) json_encode($file)), 'again' => 1])->assertSessionHasErrors('file');
+        self::assertSame($kept, Storage::disk('local')->allFiles('points'), 'a picture that was read before the broken one is not left');
     }
 
     public function test_demo_dates_are_shifted_by_whole_days_to_today(): void
