@@ -172,8 +172,18 @@ final class ChannelsTest extends TestCase
         self::assertTrue($this->logged('Hub speaks Zigbee.', 'weir-cottage'));
         $this->as('wren')->put($radios, [])->assertForbidden();
 
-        // What a linked hub says of itself is not unsaid by hand.
-        $this->as('mara')->put('/jobs/lantern-house/hubs/hub/radios', ['speaks_thread' => '1'])->assertRedirect();
-        self::assertSame(['thread', 'zigbee'], $this->siteJob()->networks()->orderBy('protocol')->toBase()->pluck('protocol')->all());
+        // What a linked hub says of itself is not unsaid by hand, and what devices are in over neither.
+        $house = '/jobs/lantern-house/hubs/hub/radios';
+        $all = ['thread', 'zigbee', 'zwave'];
+        $spoken = fn (): array => $this->siteJob()->networks()->orderBy('protocol')->toBase()->pluck('protocol')->all();
+        $others = array_fill_keys(array_map(static fn (string $one): string => "speaks_{$one}", [
+            'thread', 'matter', 'wifi', 'bluetooth',
+        ]), '1');
+        $this->as('mara')->put($house, $others)->assertSessionHasErrors([
+            'hub' => 'Hub does speak Z-Wave: devices are in over it. Take them away first, where that is wrong.',
+        ]);
+        self::assertSame($all, $spoken());
+        $this->put($house, [...$others, 'speaks_zwave' => '1'])->assertSessionHasNoErrors();
+        self::assertContains('zigbee', $spoken(), 'it said so itself');
     }
 }

@@ -7,10 +7,10 @@ namespace App\Stations\Survey;
 use App\Logbook\Logbook;
 use App\Models\Gateway;
 use App\Models\Network;
+use App\Models\Node;
 use App\Models\SiteJob;
 use App\Models\User;
 use App\Radio\Forecasts;
-use Kavvel\Core\Protocol\Joining;
 use Kavvel\Core\Protocol\Protocol;
 
 /** What a hub speaks, as its box says, before it is linked and says so itself. */
@@ -18,23 +18,22 @@ final readonly class HubRadios
 {
     public function __construct(private Logbook $logbook, private Forecasts $forecasts) {}
 
-    /** @return list<Protocol> that a hub may speak through the air */
-    public static function choices(): array
-    {
-        return array_values(array_filter(
-            Protocol::cases(),
-            static fn (Protocol $one): bool => $one->rules()->joining() === Joining::Window,
-        ));
-    }
-
     /**
      * What a linked hub said itself stays.
      *
      * @param  list<Protocol>  $speaks
+     *
+     * @throws HubRadioRefused where devices are in over one that it is not to speak any more
      */
     public function say(SiteJob $job, Gateway $hub, array $speaks, User $person): void
     {
         $words = array_map(static fn (Protocol $one): string => $one->value, $speaks);
+        $in = Node::query()->where('gateway_id', $hub->id)->whereNotIn('protocol', $words)->where('state', '!=', Node::LEFT)
+            ->whereNotIn('protocol', Network::query()->where('gateway_id', $hub->id)->where('linked', true)->select('protocol'))
+            ->first();
+        if ($in !== null) {
+            throw HubRadioRefused::devicesAreIn($hub, $in->protocol);
+        }
         Network::query()->where('gateway_id', $hub->id)->where('linked', false)->whereNotIn('protocol', $words)->delete();
         foreach ($words as $protocol) {
             Network::query()->firstOrCreate(

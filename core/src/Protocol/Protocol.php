@@ -55,6 +55,15 @@ enum Protocol: string
         return array_values(array_filter(self::cases(), static fn (self $protocol): bool => $protocol->rules()->routes() !== null));
     }
 
+    /** @return list<self> those whose devices join a hub while it holds a window open */
+    public static function paired(): array
+    {
+        return array_values(array_filter(
+            self::cases(),
+            static fn (self $protocol): bool => $protocol->rules()->joining() === Joining::Window,
+        ));
+    }
+
     /** @return list<self> those for which a relay can be planned */
     public static function handedOn(): array
     {

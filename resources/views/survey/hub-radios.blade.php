@@ -2,7 +2,7 @@
 <x-form :action="route('jobs.hubs.radios.update', [$job, $hub->gateway->key])" method="put">
     <input type="hidden" name="lens" value="{{ $lens }}">
     <fieldset class="field"><legend class="quiet">{{ $hub->gateway->name }} speaks</legend>
-        @foreach (App\Stations\Survey\HubRadios::choices() as $one)
+        @foreach (Kavvel\Core\Protocol\Protocol::paired() as $one)
         <label class="tick"><input type="checkbox" name="speaks_{{ $one->value }}" value="1"
             @checked(in_array($one, $hub->speaks, true)) @disabled($hub->opens($one))> {{ $one->title() }}</label>
         @endforeach

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests\Survey;
 
 use App\Http\Requests\JobRequest;
-use App\Stations\Survey\HubRadios;
 use App\Stations\Survey\SurveyLens;
 use Kavvel\Core\Protocol\Protocol;
 
@@ -16,7 +15,7 @@ final class HubRadioRequest extends JobRequest
     public function speaks(): array
     {
         return array_values(array_filter(
-            HubRadios::choices(),
+            Protocol::paired(),
             fn (Protocol $one): bool => $this->boolean("speaks_{$one->value}"),
         ));
     }
