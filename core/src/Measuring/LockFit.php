@@ -6,7 +6,7 @@ namespace Kavvel\Core\Measuring;
 
 use Kavvel\Core\Catalogue\LockSheet;
 
-/** Whether a lock fits a door (RULES 9.6; exits as DESIGN 8 has them). */
+/** Whether a lock fits a door, and that the door stays a way out (RULES 9.1). */
 final readonly class LockFit
 {
     public static function of(DoorMeasures $door, LockSheet $sheet): FitReport

@@ -9,13 +9,13 @@
     default => $target->waitsForHub() ? ['waits', 'Waits for the hub'] : null,
 })
 <div class="thumb">
-    @if ($idle)
-    <button class="big" id="big" data-move="{{ $idle[0] }}" type="button" aria-disabled="true">{{ $idle[1] }}</button>
-    @elseif ($held !== null && $phase === PairPhase::Idle)
+    @if ($held !== null && $phase === PairPhase::Idle)
     <x-form :action="route('jobs.existing.departure.store', [$job, $held->key])">
         <input type="hidden" name="from" value="pair">
         <button class="big" id="big" data-move="left-{{ $held->key }}" data-key="n">It has left</button>
     </x-form>
+    @elseif ($idle)
+    <button class="big" id="big" data-move="{{ $idle[0] }}" type="button" aria-disabled="true">{{ $idle[1] }}</button>
     @elseif ($phase === PairPhase::Waiting)
     <x-form :action="route('jobs.attempts.update', [$job, $attempt->id])" method="put">
         <input type="hidden" name="light" value="seen">
@@ -39,7 +39,7 @@
     @endforeach
 </div>
 @endif
-@if ($held !== null && $phase === PairPhase::Idle)
+@if ($held !== null && $phase === PairPhase::Idle && $idle === null)
 <x-form :action="route('jobs.windows.store', $job)">
     <input type="hidden" name="slot" value="{{ $slot->key }}">
     <button class="btn plain">Open the join window all the same</button>

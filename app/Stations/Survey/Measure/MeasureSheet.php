@@ -149,7 +149,8 @@ final readonly class MeasureSheet
                 continue;
             }
             $spots = RoomSpots::of($plan, $room->key);
-            foreach ([...$spots->outerDoors(), ...$spots->windows()] as $opening) {
+            $windows = array_filter($spots->windows(), static fn (RoomOpening $one): bool => $one->leadsOut());
+            foreach ([...$spots->outerDoors(), ...$windows] as $opening) {
                 $found["{$room->key} {$opening->id}"] = [$spots, $opening];
             }
         }
