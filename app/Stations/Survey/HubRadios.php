@@ -28,13 +28,13 @@ final readonly class HubRadios
     public function say(SiteJob $job, Gateway $hub, array $speaks, User $person): void
     {
         $words = array_map(static fn (Protocol $one): string => $one->value, $speaks);
-        $in = Node::query()->where('gateway_id', $hub->id)->whereNotIn('protocol', $words)->where('state', '!=', Node::LEFT)
-            ->whereNotIn('protocol', Network::query()->where('gateway_id', $hub->id)->where('linked', true)->select('protocol'))
-            ->first();
+        $unsaid = Network::query()->where('gateway_id', $hub->id)->where('linked', false)->whereNotIn('protocol', $words);
+        $in = Node::query()->where('gateway_id', $hub->id)->where('state', '!=', Node::LEFT)
+            ->whereIn('protocol', (clone $unsaid)->select('protocol'))->first();
         if ($in !== null) {
             throw HubRadioRefused::devicesAreIn($hub, $in->protocol);
         }
-        Network::query()->where('gateway_id', $hub->id)->where('linked', false)->whereNotIn('protocol', $words)->delete();
+        $unsaid->delete();
         foreach ($words as $protocol) {
             Network::query()->firstOrCreate(
                 ['gateway_id' => $hub->id, 'protocol' => $protocol],
