@@ -81,10 +81,11 @@ final class ExistingTest extends TestCase
 
     public function test_it_is_noted_changed_by_one_at_a_time_and_taken_off(): void
     {
-        $wrongs = ['what' => '', 'room' => 'cellar', 'kind' => 'profile nothing', 'holder' => 'wizard', 'fate' => 'burn'];
+        $wrongs = ['what' => '', 'room' => 'cellar', 'kind' => '', 'holder' => 'wizard', 'fate' => 'burn'];
         foreach ($wrongs as $field => $wrong) {
             $this->post(self::HOUSE.'/existing', [...self::LAMP, $field => $wrong])->assertSessionHasErrors($field);
         }
+        $this->post(self::HOUSE.'/existing', [...self::LAMP, 'kind' => 'profile nothing'])->assertSessionHasErrors('kind');
         $this->post(self::HOUSE.'/existing', [...self::LAMP, 'kind' => 'protocol ir', 'what' => 'fan'])->assertSessionHasNoErrors();
         $this->get(self::LENS)->assertSeeInOrder(['Chart room', 'Fan', 'to be planned']);
         $change = [...self::LAMP, 'lock_version' => '1'];

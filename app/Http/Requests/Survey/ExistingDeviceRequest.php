@@ -39,6 +39,7 @@ final class ExistingDeviceRequest extends JobRequest
         return [
             'what.required' => 'Say what it is, for example “ceiling lamp”.',
             'room.exists' => 'That room is no longer on the plan. Choose another.',
+            'kind.required' => 'Choose what it is out of the list: a model of the catalogue, or its protocol.',
             'kind.in' => 'Choose what it is out of the list: a model of the catalogue, or its protocol.',
         ];
     }

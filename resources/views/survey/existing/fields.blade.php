@@ -7,7 +7,10 @@
     <option value="{{ $one['key'] }}" @selected($one['key'] === $row?->room)>{{ $sheet->geometry->roomTitle($one) }}</option>
     @endforeach
 </select></label>
-<label class="field"><span>Kind</span><select name="kind">
+<label class="field"><span>Kind</span><select name="kind" required>
+    @if ($row === null)
+    <option value="">choose</option>
+    @endif
     <optgroup label="Of the catalogue">
         @foreach ($catalogue as $id => $profile)
         <option value="profile {{ $profile->key }}" @selected($row?->profile_id === $id)>{{ $profile->name }}, {{
