@@ -16,10 +16,10 @@ final class ArchitectureTest
         ['Input', 'Daylight'], ['Protocol'], ['Site', 'Naming', 'Survey'], ['Floorplan', 'Radio'],
         ['Cabling', 'Catalogue', 'Mesh', 'Siting'],
         ['Circuits', 'Closing', 'Coverage', 'Drops', 'Existing', 'Handover', 'Heating', 'Measuring', 'Pairing', 'Proving'],
-        ['Questions', 'Wants'], ['JobFile'], ['Cli'],
+        ['Fit', 'Questions', 'Wants'], ['JobFile'], ['Cli'],
     ];
 
-    private const STATIONS = ['Survey', 'Pair', 'Name', 'Mesh', 'HandOver'];
+    private const STATIONS = ['Survey', 'Fit', 'Pair', 'Name', 'Mesh', 'HandOver'];
 
     private const APP_FLOORS = [
         ['Vitals'], ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['Pictures'],

@@ -4,16 +4,11 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Circuits;
 
+use Kavvel\Core\Catalogue\Connectors;
+
 /** Switch, lamps or plug for one circuit (RULES 9.3; depth by 9.4). */
 final readonly class ControlChoice
 {
-    /** Connectors take this much behind the device (RULES 9.4, assumption), in mm */
-    private const FEW_CONNECTORS_MM = 10.0;
-
-    private const MANY_CONNECTORS_MM = 15.0;
-
-    private const FEW_CABLES = 3;
-
     private function __construct(private ChoiceCase $case) {}
 
     public static function of(ChoiceCase $case): self
@@ -125,9 +120,7 @@ final readonly class ControlChoice
 
     private function neededDepthMm(): float
     {
-        $place = $this->case->place;
-
-        return $place->deviceDepthMm + ($place->cables > self::FEW_CABLES ? self::MANY_CONNECTORS_MM : self::FEW_CONNECTORS_MM);
+        return $this->case->place->deviceDepthMm + Connectors::depthMm($this->case->place->cables);
     }
 
     private function hasLamps(Dimmable $dimmable): bool

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Fit;
+
+/** What a two-pole voltage detector did on a source that is known to be live. */
+enum Detector: string
+{
+    case Works = 'works';
+    case Fails = 'fails';
+    case NotTried = 'not-tried';
+}
