@@ -1,5 +1,6 @@
 <?php
 
+use App\Stations\Fit\FitStation;
 use App\Stations\HandOver\HandOverStation;
 use App\Stations\Mesh\MeshStation;
 use App\Stations\Name\NameStation;
@@ -9,6 +10,7 @@ use App\Stations\Survey\SurveyStation;
 /** The stations that exist, by name: the address of their page, and in the order in which people work. */
 return [
     'survey' => SurveyStation::class,
+    'fit' => FitStation::class,
     'pair' => PairStation::class,
     'name' => NameStation::class,
     'mesh' => MeshStation::class,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Bench\StationList;
 use App\Http\Controllers\Account;
 use App\Http\Controllers\Bench;
+use App\Http\Controllers\Fit;
 use App\Http\Controllers\HandOver;
 use App\Http\Controllers\Jobs;
 use App\Http\Controllers\Mesh;
@@ -51,6 +52,7 @@ Route::middleware($signedIn)->group(static function (): void {
         Route::get('/plan/{storey:key}.svg', Bench\PlanController::class)->name('plan');
         Route::get('/point-steps/{pointStep:id}', [Survey\PointStepController::class, 'show'])->name('point-steps.show');
         Route::get('/cables', Survey\CableTableController::class)->name('cables');
+        Route::get('/slots/{slot}/found-picture', [Fit\FoundPictureController::class, 'show'])->name('slots.found-picture.show');
         Route::get('/calendar.ics', Survey\CalendarController::class)->name('calendar');
         Route::get('/underlays/{storey:key}', [Survey\UnderlayController::class, 'show'])->name('underlays.show');
         Route::get('/logbook', [Bench\LogbookController::class, 'index'])->name('logbook');
@@ -69,6 +71,10 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/logbook', [Bench\LogbookController::class, 'store'])->name('logbook.store');
             Route::post('/snags', [Bench\SnagController::class, 'store'])->name('snags.store');
             Route::put('/snags/{snag:key}', [Bench\SnagController::class, 'update'])->name('snags.update');
+            Route::post('/temporary-states', [Bench\TemporaryStateController::class, 'store'])->name('temporary-states.store');
+            Route::delete('/temporary-states/{temporaryState:key}', [Bench\TemporaryStateController::class, 'destroy'])
+                ->name('temporary-states.destroy');
+            Route::put('/slots/{slot}/settings', [Bench\SettingController::class, 'update'])->name('slots.settings.update');
             Route::post('/slots/{slot}/proofs', [Bench\ProofController::class, 'store'])->name('slots.proofs.store');
             Route::delete('/slots/{slot}/proofs', [Bench\ProofController::class, 'destroy'])->name('slots.proofs.destroy');
             Route::post('/slots/{slot}/proof-commands', [
@@ -144,6 +150,26 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::put('/slots/{slot}', [Survey\SlotController::class, 'update'])->name('slots.update');
             Route::delete('/slots/{slot}', [Survey\SlotController::class, 'destroy'])->name('slots.destroy');
             Route::put('/slots/{slot}/removal', [Survey\SlotController::class, 'restore'])->withTrashed()->name('slots.restore');
+
+            Route::put('/slots/{slot}/circuit', [Fit\SlotCircuitController::class, 'update'])->name('slots.circuit.update');
+            Route::put('/slots/{slot}/box', [Fit\BoxController::class, 'update'])->name('slots.box.update');
+            Route::post('/slots/{slot}/fit-changes', [Fit\FitChangeController::class, 'store'])->name('slots.fit-changes.store');
+            Route::put('/slots/{slot}/switched-load', [Fit\SwitchedLoadController::class, 'update'])->name('slots.switched-load.update');
+            Route::delete('/slots/{slot}/switched-load', [Fit\SwitchedLoadController::class, 'destroy'])
+                ->name('slots.switched-load.destroy');
+            Route::put('/slots/{slot}/other-device', [Fit\OtherDeviceController::class, 'update'])->name('slots.other-device.update');
+            Route::post('/slots/{slot}/wires', [Fit\WireController::class, 'store'])->name('slots.wires.store');
+            Route::put('/slots/{slot}/wires', [Fit\WireController::class, 'update'])->name('slots.wires.update');
+            Route::delete('/slots/{slot}/wires', [Fit\WireController::class, 'destroy'])->name('slots.wires.destroy');
+            Route::put('/slots/{slot}/two-way', [Fit\TwoWayController::class, 'update'])->name('slots.two-way.update');
+            Route::delete('/slots/{slot}/two-way', [Fit\TwoWayController::class, 'destroy'])->name('slots.two-way.destroy');
+            Route::post('/slots/{slot}/found-picture', [Fit\FoundPictureController::class, 'store'])->name('slots.found-picture.store');
+            Route::post('/slots/{slot}/hand-trials', [Fit\HandTrialController::class, 'store'])->name('slots.hand-trials.store');
+            Route::post('/slots/{slot}/hang-steps', [Fit\HangStepController::class, 'store'])->name('slots.hang-steps.store');
+            Route::delete('/slots/{slot}/hang-steps', [Fit\HangStepController::class, 'destroy'])->name('slots.hang-steps.destroy');
+            Route::post('/circuits/{circuit}/acts', [Fit\CircuitActController::class, 'store'])->name('circuits.acts.store');
+            Route::post('/circuits/{circuit}/wrong-breaker', [Fit\WrongBreakerController::class, 'store'])
+                ->name('circuits.wrong-breaker.store');
 
             Route::post('/windows', [Pair\JoinWindowController::class, 'store'])->name('windows.store');
             Route::delete('/windows/{joinWindow:reference}', [Pair\JoinWindowController::class, 'destroy'])->name('windows.destroy');

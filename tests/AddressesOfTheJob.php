@@ -42,6 +42,7 @@ trait AddressesOfTheJob
         $with['keyUse'] = (string) $job->keyUses()->value('id');
         $with['closing'] = (string) $job->closings()->value('key');
         $with['existingDevice'] = (string) $job->existingDevices()->value('key');
+        $with['temporaryState'] = (string) $job->temporaryStates()->value('key');
         $with['tradeWork'] = (string) $job->tradeWorks()->value('id');
         $with['pointStep'] = (string) $job->pointSteps()->value('id');
         $addresses = [];

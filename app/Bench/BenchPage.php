@@ -54,7 +54,7 @@ final readonly class BenchPage
         $bench = $this->bench($request, $job, $station);
         $title = "{$bench->line->tap($station)->title}, {$job->name}";
 
-        return new PageInPieces($title, $bench->move->isLive, $this->pieces->of($bench, $seen));
+        return new PageInPieces($title, $bench->move->isLive, $this->pieces->of($bench, $seen), $bench->move->isOwn);
     }
 
     /**

@@ -19,7 +19,8 @@ use Illuminate\Support\Facades\Cache;
 /**
  * Pages of a job, and what its polls are answered, are made once for each version of it, for all who may see the same:
  * who goes from station to station while nothing changes is not kept waiting, and many who follow one job are told of a
- * change by one making. The last of each address is kept, and no page on which something is under way.
+ * change by one making. The last of each address is kept, and no page on which something is under way, or that is one
+ * person's own.
  */
 final readonly class KeptPages
 {
@@ -51,7 +52,7 @@ final readonly class KeptPages
             return $kept['page'];
         }
         $page = $make();
-        if (! $page->isLive) {
+        if (! $page->isLive && ! $page->isOwn) {
             // Nobody waits for the disk.
             defer(static fn (): bool => Cache::put($key, ['version' => $version, 'page' => $page], self::KEPT_SECONDS));
         }

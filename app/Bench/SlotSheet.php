@@ -10,6 +10,7 @@ use App\Models\Credential;
 use App\Models\Forecast;
 use App\Models\PairAttempt;
 use App\Models\ProofResult;
+use App\Models\SlotSetting;
 use App\Radio\RadioFindings;
 use Illuminate\Database\Eloquent\Collection;
 use Kavvel\Core\Protocol\Joining;
@@ -24,6 +25,7 @@ final readonly class SlotSheet
      * @param  Collection<int, PairAttempt>  $attempts
      * @param  Collection<int, Credential>  $credentials
      * @param  Collection<int, ProofResult>  $record  all that was shown, the latest first
+     * @param  Collection<int, SlotSetting>  $settings
      * @param  list<RadioFinding>  $findings
      */
     private function __construct(
@@ -31,6 +33,7 @@ final readonly class SlotSheet
         public Collection $attempts,
         public Collection $credentials,
         public Collection $record,
+        public Collection $settings,
         public ?Forecast $forecast,
         public array $findings,
     ) {}
@@ -42,6 +45,7 @@ final readonly class SlotSheet
             $card->slot->pairAttempts()->latest('id')->limit(self::ATTEMPTS_SHOWN)->get(),
             $card->slot->credentials()->get(),
             $card->slot->proofResults()->with('user')->latest('id')->get(),
+            $card->slot->settings()->get(),
             $card->forecast === null ? null : $card->slot->forecasts()->whereKey($card->forecast->id)->first(),
             (new RadioFindings($sheet))->of($card),
         );

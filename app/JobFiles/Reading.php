@@ -48,6 +48,25 @@ final class Reading
     }
 
     /**
+     * Something that is kept as the file has it, its times shifted as the others are.
+     *
+     * @param  array<array-key, mixed>  $kept
+     * @return array<array-key, mixed>
+     */
+    public function shifted(array $kept): array
+    {
+        foreach ($kept as $key => $value) {
+            $kept[$key] = match (true) {
+                is_array($value) => $this->shifted($value),
+                $key === 'at' => $this->time($value)?->format('Y-m-d\TH:i:s\Z'),
+                default => $value,
+            };
+        }
+
+        return $kept;
+    }
+
+    /**
      * A picture of the file, written anew.
      *
      * @param  string  $at  where it stands in the file

@@ -15,6 +15,8 @@ final readonly class JobCounts
     private const SQL = <<<'SQL'
         select
             (select count(*) from snags where site_job_id = job.id and state = 'open') as snags,
+            (select count(*) from temporary_states where site_job_id = job.id and closed_at is null)
+                + (select count(*) from isolations where site_job_id = job.id and ended_at is null) as temporary,
             (select count(*) from questions where site_job_id = job.id and answered_at is null) as questions,
             reading.accepted, reading.thin, reading.lost, reading.members, reading.protocol,
             pack.number as pack,
@@ -30,11 +32,13 @@ final readonly class JobCounts
     /**
      * @param  list<array{slot: string, address: string, standing: string}>|null  $readMembers  devices of the last mesh
      * reading; null: there is none, or it does not say
+     * @param  int  $openTemporary  what was opened for the work and is not closed; circuits that are worked on among it
      * @param  int|null  $packNumber  of the last pack that was issued
      * @param  int  $changesSincePack  what was done on the job since
      */
     private function __construct(
         public int $openSnags,
+        public int $openTemporary,
         public int $openQuestions,
         public bool $isRead,
         public int $accepted,
@@ -55,6 +59,7 @@ final readonly class JobCounts
 
         return new self(
             (int) $row->snags,
+            (int) $row->temporary,
             (int) $row->questions,
             $row->accepted !== null,
             (int) $row->accepted,

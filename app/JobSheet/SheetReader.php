@@ -12,8 +12,10 @@ use App\Models\Slot;
 use App\Plan\Geometry;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\JoinClause;
+use Kavvel\Core\Fit\WiredSlot;
 use Kavvel\Core\Pairing\HubChoice;
 use Kavvel\Core\Pairing\HubOffer;
+use Kavvel\Core\Pairing\PairingOrder;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Proving\Ladder;
 use Kavvel\Core\Proving\Outcome;
@@ -39,6 +41,7 @@ final readonly class SheetReader
         $byId = array_column(array_map(static fn (Hub $hub): array => [$hub->gateway->id, $hub], $hubs), 1, 0);
         $chosen = $this->chosen($hubs);
         $storeys = array_column($this->geometry->storeys, 'name', 'key');
+        $school = PairingOrder::from($this->job->school);
         $cards = [];
         foreach ($this->slots() as $slot) {
             // Read as stored: a page asks for these thousands of times.
@@ -47,6 +50,7 @@ final readonly class SheetReader
             $node = $nodes[$stored['node_id']] ?? null;
             $at = $node?->getAttributes();
             $room = $this->geometry->rooms[$stored['room_id']];
+            $isIn = $at !== null && $at['state'] !== Node::LEFT;
             $slot->setRelation('node', $node);
             $cards[$stored['key']] = new SlotCard(
                 $slot,
@@ -57,10 +61,11 @@ final readonly class SheetReader
                 $storeys[$room['storey']],
                 $node,
                 $at === null ? $chosen[$profile->protocol->value] ?? null : $byId[$at['gateway_id']] ?? null,
-                Ladder::of($proofs[$stored['id']] ?? [], $stored['node_id'], $at !== null && $at['state'] !== Node::LEFT),
+                Ladder::of($proofs[$stored['id']] ?? [], $stored['node_id'], $isIn),
                 $stored['forecast_id'] === null
                     ? null
                     : new SlotForecast($stored['forecast_id'], $stored['margin_db'], $stored['parent_margin_db'], $stored['parent_key']),
+                WiredSlot::isTakenAsFitted($stored['fitted_at'] !== null, $isIn, $school),
             );
         }
 
@@ -94,7 +99,12 @@ final readonly class SheetReader
         return $this->job->slots()->orderBy('room_id')->orderBy('slots.id')->select('slots.*')
             ->leftJoin('forecasts', static fn (JoinClause $join) => $join
                 ->on('forecasts.slot_id', 'slots.id')->where('forecasts.plan_version', $version))
-            ->addSelect(['forecasts.id as forecast_id', 'forecasts.margin_db', 'forecasts.parent_margin_db', 'forecasts.parent_key'])
+            ->leftJoin('slot_fits', 'slot_fits.slot_id', 'slots.id')
+            ->leftJoin('circuits', 'circuits.id', 'slot_fits.circuit_id')
+            ->addSelect([
+                'slot_fits.fitted_at', 'circuits.breaker as circuit_breaker', 'circuits.label as circuit_label',
+                'forecasts.id as forecast_id', 'forecasts.margin_db', 'forecasts.parent_margin_db', 'forecasts.parent_key',
+            ])
             ->get();
     }
 

@@ -47,6 +47,7 @@ final readonly class SlotCard
         public ?Hub $hub,
         public Ladder $ladder,
         public ?SlotForecast $forecast,
+        private bool $isFitted = false,
     ) {
         // Read as stored, once: a page asks for these thousands of times.
         $stored = $slot->getAttributes();
@@ -93,6 +94,33 @@ final readonly class SlotCard
     public function isIn(): bool
     {
         return $this->isIn;
+    }
+
+    /** Where it is switched on: its circuit as the board names it, or what was noted. */
+    public function feed(): ?string
+    {
+        $label = $this->slot->getAttributes()['circuit_label'] ?? null;
+
+        return $label === null
+            ? $this->slot->feed
+            : trim($this->slot->getAttributes()['circuit_breaker'].', “'.Str::lcfirst($label).'”', ', ');
+    }
+
+    /** It goes into the wall: its circuit is off while that is done. */
+    public function isWired(): bool
+    {
+        return $this->profile->fitSheet !== null;
+    }
+
+    /** A powered blind: it is hung and taught before it is paired. */
+    public function isHung(): bool
+    {
+        return $this->profile->blindSheet !== null && ! $this->isWired();
+    }
+
+    public function isFitted(): bool
+    {
+        return $this->isFitted;
     }
 
     /** Whether Kavvel opens its window, names it and hears it; else all that is done at its own controller. */

@@ -123,6 +123,30 @@ final class SiteJob extends Model
         return $this->hasMany(Storey::class);
     }
 
+    /** @return HasMany<SlotFit, $this> */
+    public function slotFits(): HasMany
+    {
+        return $this->hasMany(SlotFit::class);
+    }
+
+    /** @return HasMany<Isolation, $this> */
+    public function isolations(): HasMany
+    {
+        return $this->hasMany(Isolation::class);
+    }
+
+    /** @return HasMany<TemporaryState, $this> */
+    public function temporaryStates(): HasMany
+    {
+        return $this->hasMany(TemporaryState::class);
+    }
+
+    /** @return HasMany<SlotSetting, $this> */
+    public function slotSettings(): HasMany
+    {
+        return $this->hasMany(SlotSetting::class);
+    }
+
     /** @return HasMany<Room, $this> */
     public function rooms(): HasMany
     {

@@ -136,6 +136,12 @@ final class Slot extends Model
         return $this->hasMany(Credential::class);
     }
 
+    /** @return HasMany<SlotSetting, $this> */
+    public function settings(): HasMany
+    {
+        return $this->hasMany(SlotSetting::class);
+    }
+
     /** @return HasMany<Snag, $this> */
     public function snags(): HasMany
     {

@@ -14,12 +14,14 @@ final readonly class Picture
 
     public const POINTS = 'points';
 
+    public const BOXES = 'boxes';
+
     public function __construct(public string $jpeg, public int $width, public int $height) {}
 
     /** All pictures of a job, for good. */
     public static function forget(int $job): void
     {
-        foreach ([self::UNDERLAYS, self::POINTS] as $what) {
+        foreach ([self::UNDERLAYS, self::POINTS, self::BOXES] as $what) {
             Storage::disk('local')->deleteDirectory("{$what}/{$job}");
         }
     }

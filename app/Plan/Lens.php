@@ -14,6 +14,7 @@ final readonly class Lens
      * @param  bool  $showPoints  mark the points of the building
      * @param  array<string, string>  $labels  slot key => text under its plate, instead of its place
      * @param  list<Protocol>|null  $only  protocols whose slots are drawn; null: all
+     * @param  list<string>|null  $keys  of the slots that are drawn; null: all
      * @param  Shade|null  $shade  how well a radio is heard, under all that is drawn
      * @param  Trial|null  $trial  where a hub is tried
      * @param  array{float, float}|null  $touched  a place that was asked about
@@ -28,5 +29,6 @@ final readonly class Lens
         public ?Trial $trial = null,
         public ?array $touched = null,
         public array $rays = [],
+        public ?array $keys = null,
     ) {}
 }

@@ -30,7 +30,8 @@ final readonly class PlateShapes
     public static function of(PlanSheet $sheet, string $storey, Lens $lens, ?string $current): self
     {
         $slots = array_filter($sheet->slots, static fn (PlanSlot $slot): bool => $slot->storey === $storey
-            && ($lens->only === null || in_array($slot->protocol, $lens->only, true)));
+            && ($lens->only === null || in_array($slot->protocol, $lens->only, true))
+            && ($lens->keys === null || in_array($slot->key, $lens->keys, true)));
         $places = array_map(static fn (PlanSlot $slot): array => [$slot->x, $slot->y], $slots);
         $plates = [];
         foreach (PlateStacks::of($places, self::WIDTH, self::HEIGHT) as $keys) {

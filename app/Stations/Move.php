@@ -19,6 +19,8 @@ final readonly class Move
      * @param  array<string, string>  $lenses  what the middle may show, titles by word; none: there is no choice
      * @param  string|null  $chosenLens  which of them it shows
      * @param  SubLenses|null  $within  what may be shown under that key
+     * @param  bool  $followsWork  where nothing is chosen the middle shows what the work is about, and not the first
+     * @param  bool  $isOwn  another person is shown another card
      */
     public function __construct(
         public string $view,
@@ -31,5 +33,7 @@ final readonly class Move
         public array $lenses = [],
         public ?string $chosenLens = null,
         public ?SubLenses $within = null,
+        public bool $followsWork = false,
+        public bool $isOwn = false,
     ) {}
 }

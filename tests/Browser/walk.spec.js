@@ -95,6 +95,8 @@ test('a day with it: from sign-in to the printed pack', async ({ page, context }
             await page.getByRole('button', { name: 'The client accepts it' }).click();
             await expect(page.locator('.side .note', { hasText: snag })).toHaveCount(0);
         }
+        await expect(page.getByRole('heading', { name: 'Close what was opened for the work' })).toBeVisible();
+        await page.getByRole('button', { name: 'It is closed' }).click();
         await page.getByRole('button', { name: 'Make pack 1' }).click();
         await expect(page.getByRole('link', { name: /Open the PDF/ })).toBeVisible({ timeout: 60_000 });
         await expectAccessible(page);

@@ -41,6 +41,24 @@ final class HandOverTest extends TestCase
         self::assertSame(0, Pack::query()->count());
     }
 
+    public function test_nothing_is_handed_over_with_something_that_was_opened_for_the_work(): void
+    {
+        Snag::query()->where('site_job_id', $this->siteJob()->id)->update(['state' => 'cleared']);
+        $this->get('/jobs/lantern-house/hand-over')->assertSee('Close what was opened for the work')
+            ->assertSee('Adhesive holds the window blind')->assertDontSee('Make pack');
+        $this->htmx('POST', '/jobs/lantern-house/packs')->assertStatus(422)
+            ->assertSee('Something that was opened for the work is not closed yet.');
+
+        $this->post('/jobs/lantern-house/circuits/hall-lights/acts', ['act' => 'accept']);
+        $this->get('/jobs/lantern-house/hand-over')->assertSee('“Hall and stair lights” is still worked on.')->assertSee('To')
+            ->assertSee("2\u{a0}temporary");
+        $this->post('/jobs/lantern-house/circuits/hall-lights/acts', ['act' => 'switch-on']);
+        $this->delete('/jobs/lantern-house/temporary-states/keeper-blind-adhesive', ['from' => 'hand-over'])
+            ->assertRedirect('/jobs/lantern-house/hand-over');
+        $this->get('/jobs/lantern-house/hand-over')->assertSee('Make pack 1');
+        self::assertTrue($this->logged('Closed: Adhesive holds the window blind.'));
+    }
+
     public function test_a_snag_is_accepted_by_name(): void
     {
         $snag = Snag::query()->where('key', 'shed-link')->firstOrFail();
@@ -259,6 +277,7 @@ final class HandOverTest extends TestCase
         Snag::query()
             ->where('site_job_id', $this->siteJob()->id)
             ->update(['state' => 'accepted', 'accepted_by' => 'Odile Harrow', 'closed_at' => now()]);
+        $this->siteJob()->temporaryStates()->update(['closed_at' => now()]);
     }
 
     private function text(string $pdf): string

@@ -33,7 +33,10 @@ final class LineTest extends TestCase
         $words = array_map(static fn (Tap $tap): string => "{$tap->number} {$tap->title}: {$tap->progress->words}", $this->line()->taps);
 
         self::assertSame(
-            ['1 Survey: 2 questions, 3 findings', '3 Pair: 44 open', '4 Name: 10 to name', '5 Mesh: not read yet', '9 Hand over: 2 snags'],
+            [
+                '1 Survey: 2 questions, 3 findings', '2 Fit: 5 to fit', '3 Pair: 44 open', '4 Name: 10 to name', '5 Mesh: not read yet',
+                "9 Hand over: 2 snags, 1\u{a0}temporary",
+            ],
             $words,
         );
         self::assertSame([], array_filter($this->line()->taps, static fn (Tap $tap): bool => $tap->progress->isClear()));
@@ -80,6 +83,7 @@ final class LineTest extends TestCase
     public function test_handing_over_is_done_with_the_pack_and_open_again_with_a_snag(): void
     {
         Snag::query()->where('site_job_id', $this->siteJob()->id)->update(['state' => 'cleared']);
+        $this->siteJob()->temporaryStates()->update(['closed_at' => now()]);
         self::assertFalse($this->tap('hand-over')->progress->isClear());
         Pack::query()->create(['site_job_id' => $this->siteJob()->id, 'number' => 1, 'state' => 'ready', 'asked_at' => now()]);
         self::assertTrue($this->tap('hand-over')->progress->isClear());

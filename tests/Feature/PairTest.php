@@ -28,7 +28,7 @@ final class PairTest extends TestCase
         $this->get('/jobs/lantern-house/pair')
             ->assertOk()
             ->assertSeeInOrder([
-                'Pair the ceiling relay', 'Hall, ground', '8 devices reach the hub through this one', 'Power on at breaker 7',
+                'Pair the ceiling relay', 'Hall, ground', '8 devices reach the hub through this one', 'Power on at breaker 5',
                 'Press the side button 3 times within 2 s',
             ]);
     }

@@ -8,6 +8,7 @@ use App\JobFiles\Reading;
 use App\JobFiles\Section;
 use App\Models\SiteJob;
 use App\Models\Slot;
+use App\Models\SlotSetting;
 
 final readonly class Slots extends Section
 {
@@ -18,7 +19,9 @@ final readonly class Slots extends Section
 
     public function write(SiteJob $job): array
     {
-        return $job->slots()->with(['room', 'point', 'profile', 'node'])->orderBy('id')->get()->map(static fn (Slot $one): array => [
+        $slots = $job->slots()->with(['room', 'point', 'profile', 'node', 'settings'])->orderBy('id')->get();
+
+        return $slots->map(static fn (Slot $one): array => [
             'key' => $one->key,
             'room' => $one->room->key,
             'point' => $one->point?->key,
@@ -35,10 +38,20 @@ final readonly class Slots extends Section
             'remote' => $one->remote_works_away === null ? null : [
                 'worksAway' => $one->remote_works_away, 'toggles' => $one->remote_toggles,
             ],
+            ...$one->settings->isEmpty() ? [] : ['settings' => self::settings($one)],
             'load' => $one->load_what === null ? null : [
                 'what' => $one->load_what, 'watts' => $one->load_watts, 'staysOn' => $one->load_stays_on, 'heats' => $one->load_heats,
             ],
         ])->values()->all();
+    }
+
+    /** @return list<array<string, string|null>> */
+    private static function settings(Slot $slot): array
+    {
+        return array_values($slot->settings->sortBy('id')->map(static fn (SlotSetting $one): array => [
+            'name' => $one->name, 'planned' => $one->planned, 'actual' => $one->actual, 'setBy' => $one->set_by,
+            'setAt' => self::time($one->set_at),
+        ])->all());
     }
 
     public function read(Reading $reading, array $rows): void
@@ -67,6 +80,13 @@ final readonly class Slots extends Section
                 'load_heats' => $row['load']['heats'] ?? null,
             ]);
             $reading->keep($this->key(), $row['key'], $made->id);
+            foreach ($row['settings'] ?? [] as $setting) {
+                $made->settings()->create([
+                    'site_job_id' => $reading->job->id, 'name' => $setting['name'], 'planned' => $setting['planned'] ?? null,
+                    'actual' => $setting['actual'] ?? null, 'set_by' => $setting['setBy'] ?? null,
+                    'set_at' => $reading->time($setting['setAt'] ?? null),
+                ]);
+            }
         }
     }
 }

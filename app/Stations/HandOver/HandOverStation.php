@@ -14,6 +14,7 @@ use App\Stations\Asked;
 use App\Stations\Move;
 use App\Stations\Progress;
 use App\Stations\Station;
+use App\Temporary\TemporaryStates;
 use Kavvel\Core\Handover\HandoverMove;
 use Kavvel\Core\Proving\Standing;
 
@@ -34,7 +35,13 @@ final readonly class HandOverStation implements Station
 
     public function progress(JobSheet $sheet, JobCounts $counts): Progress
     {
-        return Progress::counting($counts->packNumber === null ? 0.0 : 1.0, $counts->openSnags, 'snag');
+        $words = array_filter([
+            Progress::counting(1.0, $counts->openSnags, 'snag')->words,
+            $counts->openTemporary === 0 ? '' : "{$counts->openTemporary}\u{a0}temporary",
+        ]);
+        $share = $counts->packNumber === null ? 0.0 : 1.0;
+
+        return new Progress($share, $counts->openSnags + $counts->openTemporary, implode(', ', $words));
     }
 
     public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
@@ -49,7 +56,13 @@ final readonly class HandOverStation implements Station
         }
         $packs = Pack::query()->where('site_job_id', $sheet->job->id)->with('user')->latest('number')->limit(self::PACKS_SHOWN)->get();
         $making = $packs->first(static fn (Pack $pack): bool => $pack->isBeingMade());
-        $kind = HandoverMove::of($making !== null, $counts->openSnags, $counts->packNumber !== null, $counts->changesSincePack);
+        $kind = HandoverMove::of(
+            $making !== null,
+            $counts->openSnags,
+            $counts->openTemporary,
+            $counts->packNumber !== null,
+            $counts->changesSincePack,
+        );
         $snag = $kind !== HandoverMove::Settle
             ? null
             : Snag::query()->where('site_job_id', $sheet->job->id)->where('state', 'open')->orderBy('id')->first();
@@ -60,6 +73,8 @@ final readonly class HandOverStation implements Station
             'snags' => $counts->openSnags,
             'packs' => $packs,
             'making' => $making,
+            'temporary' => $kind === HandoverMove::Close ? TemporaryStates::openOf($sheet->job) : null,
+            'worked' => $kind === HandoverMove::Close ? $sheet->job->isolations()->whereNull('ended_at')->orderBy('id')->get() : null,
             'changes' => $counts->changesSincePack,
             'lastPack' => $packs->firstWhere('number', $counts->packNumber),
             'standings' => array_map(

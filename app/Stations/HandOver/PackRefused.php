@@ -16,6 +16,13 @@ final class PackRefused extends Refused
             : "{$open} snags are open. Clear them, or have the client accept them by name.");
     }
 
+    public static function isNotClosed(int $open): self
+    {
+        return new self('pack', $open === 1
+            ? 'Something that was opened for the work is not closed yet.'
+            : "{$open} things that were opened for the work are not closed yet.");
+    }
+
     public static function isBeingMade(): self
     {
         return new self('pack', 'A pack is being made already.');

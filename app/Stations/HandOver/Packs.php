@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\HandOver;
 
+use App\JobSheet\JobCounts;
 use App\Logbook\Logbook;
 use App\Models\Pack;
 use App\Models\SiteJob;
@@ -14,13 +15,17 @@ final readonly class Packs
 {
     public function __construct(private Logbook $logbook) {}
 
-    /** @throws PackRefused while a snag is open or another pack is being made */
+    /** @throws PackRefused while a snag is open, something is opened for the work, or another pack is being made */
     public function ask(SiteJob $job, User $person): void
     {
         $this->giveUpStuck($job);
         $open = $job->snags()->where('state', 'open')->count();
         if ($open > 0) {
             throw PackRefused::snagsAreOpen($open);
+        }
+        $temporary = JobCounts::of($job)->openTemporary;
+        if ($temporary > 0) {
+            throw PackRefused::isNotClosed($temporary);
         }
         if ($job->packs()->whereIn('state', Pack::UNDER_WAY)->exists()) {
             throw PackRefused::isBeingMade();

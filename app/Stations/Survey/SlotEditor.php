@@ -8,6 +8,7 @@ use App\Editing\OptimisticLock;
 use App\Floorplan\PlanEditor;
 use App\JobSheet\Catalogue;
 use App\Logbook\Logbook;
+use App\Models\Isolation;
 use App\Models\Point;
 use App\Models\SiteJob;
 use App\Models\Slot;
@@ -81,6 +82,9 @@ final readonly class SlotEditor
     {
         if ($slot->node_id !== null) {
             throw SlotRefused::hasDevice($slot);
+        }
+        if (Isolation::hasOpenBox($job, $slot->key)) {
+            throw SlotRefused::boxIsOpen($slot);
         }
         $this->plan->around($job, "removed the {$slot->title()}", $slot->delete(...), $person);
         $this->logbook->write($job, $person, 'plan', "Removed the {$slot->title()} from the plan.", $slot);

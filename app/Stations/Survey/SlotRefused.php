@@ -19,6 +19,11 @@ final class SlotRefused extends Refused
         );
     }
 
+    public static function boxIsOpen(Slot $slot): self
+    {
+        return new self('slot', "The box of the {$slot->title()} is open: shut it at Fit first.");
+    }
+
     public static function roomIsGone(Slot $slot): self
     {
         return new self(

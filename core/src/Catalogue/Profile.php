@@ -27,6 +27,8 @@ final readonly class Profile
      * @param  float|null  $mostWatts  what it may switch, where its sheet says so
      * @param  LockSheet|null  $lockSheet  the doors that it fits, where it is a lock
      * @param  BlindSheet|null  $blindSheet  the windows that it fits, where it is a blind
+     * @param  list<Setting>  $settings  worth setting on it
+     * @param  FitSheet|null  $fitSheet  the boxes that it fits and what it bears, where it goes into the wall
      */
     public function __construct(
         public string $key,
@@ -52,6 +54,8 @@ final readonly class Profile
         public ?float $mostWatts = null,
         public ?LockSheet $lockSheet = null,
         public ?BlindSheet $blindSheet = null,
+        public ?FitSheet $fitSheet = null,
+        public array $settings = [],
     ) {}
 
     public static function fromInput(Input $input, Region $region = Region::Eu): self
@@ -98,6 +102,8 @@ final readonly class Profile
             $input->find('mostWatts')?->positive(),
             $input->find('lockSheet') === null ? null : LockSheet::fromInput($input->get('lockSheet')),
             $input->find('blindSheet') === null ? null : BlindSheet::fromInput($input->get('blindSheet')),
+            $input->find('fitSheet') === null ? null : FitSheet::fromInput($input->get('fitSheet')),
+            array_map(Setting::fromInput(...), $input->find('settings')?->items() ?? []),
         );
     }
 

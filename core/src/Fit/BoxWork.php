@@ -89,6 +89,14 @@ final readonly class BoxWork
         return new Isolation($this->conductors, $this->before, $liveV, $isOff, $isLocked, $isTagged, $this->dead, $this->after);
     }
 
+    /** From beginning at it to shutting it. */
+    public function minutes(): ?int
+    {
+        return $this->closed === null
+            ? null
+            : max(1, (int) round(($this->closed->at->getTimestamp() - $this->opened->at->getTimestamp()) / 60));
+    }
+
     public function isOpen(): bool
     {
         return $this->closed === null;

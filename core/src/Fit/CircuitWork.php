@@ -112,6 +112,18 @@ final readonly class CircuitWork
         return array_filter($this->boxes, static fn (BoxWork $box): bool => $box->isOpen());
     }
 
+    /** @return list<string> people who have a part in it, but for this one */
+    public function othersThan(string $person): array
+    {
+        $people = [
+            ...($this->off === null ? [] : [$this->off->by]),
+            ...array_map(strval(...), array_keys($this->locks)),
+            ...array_values(array_map(static fn (BoxWork $box): string => $box->opened->by, $this->openBoxes())),
+        ];
+
+        return array_values(array_unique(array_filter($people, static fn (string $one): bool => $one !== $person)));
+    }
+
     /** The record of a box as it would be shown to anybody who asks. */
     public function record(string $slot): ?Isolation
     {
@@ -337,6 +349,21 @@ final readonly class CircuitWork
     public function putBack(string $slot, Act $act): self
     {
         return $this->withBox($slot, $this->boxOf($slot, $act)->close(false, $act));
+    }
+
+    /**
+     * Somebody has left the site: their lock comes off, and their boxes are another's, to be proved anew.
+     *
+     * @throws WorkRefused
+     */
+    public function relieve(string $person, Act $act): self
+    {
+        $this->mustBeAccepted($act);
+        $boxes = array_map(static fn (BoxWork $box): BoxWork => $box->isOpen() && $box->opened->by === $person
+            ? BoxWork::open($box->conductors, $act)
+            : $box, $this->boxes);
+
+        return $this->with(locks: array_diff_key($this->locks, [$person => true]), boxes: $boxes);
     }
 
     /** @throws WorkRefused where this person still has a box open */

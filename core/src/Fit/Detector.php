@@ -10,4 +10,13 @@ enum Detector: string
     case Works = 'works';
     case Fails = 'fails';
     case NotTried = 'not-tried';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Works => 'works',
+            self::Fails => 'fails',
+            self::NotTried => 'not tried',
+        };
+    }
 }

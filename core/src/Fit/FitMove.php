@@ -7,10 +7,18 @@ namespace Kavvel\Core\Fit;
 /** The one thing to do now of all that goes into the wall. */
 final readonly class FitMove
 {
-    private function __construct(public FitTask $task, public ?FittingStop $stop, public ?WiredSlot $slot) {}
+    private function __construct(
+        public FitTask $task,
+        public ?FittingStop $stop = null,
+        public ?WiredSlot $slot = null,
+        public ?HungSlot $blind = null,
+    ) {}
 
-    /** @param list<FittingStop> $stops in order */
-    public static function of(array $stops, string $person): self
+    /**
+     * @param  list<FittingStop>  $stops  in order
+     * @param  list<HungSlot>  $blinds  in the order of the plan: they come when nothing is left that goes into the wall
+     */
+    public static function of(array $stops, array $blinds, string $person): self
     {
         foreach ($stops as $stop) {
             $move = self::at($stop, $person);
@@ -19,7 +27,13 @@ final readonly class FitMove
             }
         }
 
-        return new self(FitTask::Nothing, null, null);
+        foreach ($blinds as $blind) {
+            if (! $blind->isDone()) {
+                return self::hang($blind);
+            }
+        }
+
+        return new self(FitTask::Nothing);
     }
 
     /** What is next for one device. */
@@ -34,6 +48,22 @@ final readonly class FitMove
             FitStanding::ToTry => FitTask::TryByHand,
             FitStanding::Done => FitTask::Nothing,
         }, $stop, $slot);
+    }
+
+    /** What is next for one blind. */
+    public static function hang(HungSlot $blind): self
+    {
+        return new self(match (true) {
+            ! $blind->isFitted => FitTask::Hang,
+            ! $blind->isTried => FitTask::TryByHand,
+            default => FitTask::Nothing,
+        }, blind: $blind);
+    }
+
+    /** The key of the slot that it is about. */
+    public function key(): ?string
+    {
+        return $this->slot->key ?? $this->blind?->key;
     }
 
     private static function at(FittingStop $stop, string $person): ?self

@@ -17,5 +17,8 @@ enum FitTask: string
     case Work = 'work';
     case SwitchOn = 'switch-on';
     case TryByHand = 'try-by-hand';
+
+    /** A blind is hung and taught */
+    case Hang = 'hang';
     case Nothing = 'nothing';
 }

@@ -13,6 +13,9 @@ final readonly class Isolation
     /** Alternating voltage from which a conductor is live, in volts (RULES 9.5) */
     public const LIVE_V = 50.0;
 
+    /** What every conductor is measured to beside the others: an earth that is known to be one */
+    public const EARTH = 'earth';
+
     /** More than any box holds, and few enough for every pair to be told */
     private const MOST_CONDUCTORS = 200;
 

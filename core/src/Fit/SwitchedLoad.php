@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Kavvel\Core\Fit;
 
 use Kavvel\Core\Catalogue\LoadKind;
+use Kavvel\Core\Circuits\Circuit;
 use Kavvel\Core\Circuits\Dimmable;
+use Kavvel\Core\Circuits\Lamps;
 use Kavvel\Core\Input\Input;
 
 /** Loads alike that a device in a box switches. */
@@ -23,6 +25,22 @@ final readonly class SwitchedLoad
         public bool $isConnected,
     ) {}
 
+    /**
+     * What a device switches where nobody has said otherwise: the lamps of its circuit in its room, or all of them where none
+     * is noted there.
+     *
+     * @return list<self>
+     */
+    public static function ofCircuit(Circuit $circuit, string $room): array
+    {
+        $own = array_values(array_filter($circuit->lamps, static fn (Lamps $lamps): bool => $lamps->room === $room));
+
+        return array_map(
+            static fn (Lamps $lamps): self => new self(LoadKind::Led, $lamps->watts, $lamps->count, $lamps->dimmable, false),
+            $own === [] ? $circuit->lamps : $own,
+        );
+    }
+
     public static function fromInput(Input $input): self
     {
         return new self(
@@ -32,6 +50,23 @@ final readonly class SwitchedLoad
             Dimmable::from($input->find('dimmable')?->word(array_column(Dimmable::cases(), 'value')) ?? 'unknown'),
             $input->find('connected')?->flag() ?? false,
         );
+    }
+
+    /** @return array<string, mixed> as it is kept, and read again */
+    public function row(): array
+    {
+        return [
+            'kind' => $this->kind->value, 'watts' => $this->watts, 'count' => $this->count, 'dimmable' => $this->dimmable->value,
+            'connected' => $this->isConnected,
+        ];
+    }
+
+    /** "6 × 7 W, LED lamps" */
+    public function words(): string
+    {
+        $watts = rtrim(rtrim(number_format($this->watts, 1, '.', ''), '0'), '.');
+
+        return "{$this->count} × {$watts} W, ".($this->isConnected ? 'connected ' : '').$this->kind->words();
     }
 
     public function allWatts(): float

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Fit;
 
+use Kavvel\Core\Pairing\PairingOrder;
+
 /** A device for a box in the wall with all that is known of it: its standing follows. */
 final readonly class WiredSlot
 {
@@ -12,6 +14,7 @@ final readonly class WiredSlot
      * @param  BoxFit|null  $fit  null: nobody has looked into the box
      * @param  CircuitWork|null  $work  under way at its circuit
      * @param  bool  $isTried  by hand, and it works
+     * @param  bool  $isOnWrongSide  of a two-way circuit, as its sheet wants it
      * @param  bool  $relays  others reach their hub through it
      */
     public function __construct(
@@ -24,7 +27,19 @@ final readonly class WiredSlot
         public bool $isTried,
         public int $minutes,
         public bool $relays = false,
+        public bool $isOnWrongSide = false,
     ) {}
+
+    /**
+     * What is on its network where it will live has been wired; at the bench it hangs on a test lead. One school pairs before it fits.
+     *
+     * @param  bool  $isNoted  somebody put it in, and it is on record
+     * @param  bool  $isIn  on its network
+     */
+    public static function isTakenAsFitted(bool $isNoted, bool $isIn, PairingOrder $school): bool
+    {
+        return $isNoted || ($isIn && $school === PairingOrder::InPlace);
+    }
 
     public function standing(): FitStanding
     {
@@ -35,7 +50,7 @@ final readonly class WiredSlot
             $this->circuit === null => FitStanding::NeedsCircuit,
             $this->fit === null => FitStanding::NeedsBox,
             $this->fit->verdict() === FitVerdict::DoesNotFit => FitStanding::DoesNotFit,
-            $this->fit->verdict() === FitVerdict::FitsIf => FitStanding::NeedsChange,
+            $this->fit->verdict() === FitVerdict::FitsIf, $this->isOnWrongSide => FitStanding::NeedsChange,
             default => FitStanding::Ready,
         };
     }

@@ -9,6 +9,22 @@ use DomainException;
 /** Something at a circuit that can't be done yet, or not by this person: the sentence says what comes first. */
 final class WorkRefused extends DomainException
 {
+    /** @param list<string> $boxes that the sentence names, by key */
+    private function __construct(string $message, private readonly array $boxes = [])
+    {
+        parent::__construct($message);
+    }
+
+    /**
+     * The same as people call the boxes.
+     *
+     * @param  callable(string): string  $title
+     */
+    public function withTitles(callable $title): self
+    {
+        return $this->boxes === [] ? $this : self::boxesOpen(array_map($title, $this->boxes));
+    }
+
     public static function notAccepted(): self
     {
         return new self('Say first that you may do this work here.');
@@ -105,13 +121,18 @@ final class WorkRefused extends DomainException
     /** @param list<string> $boxes */
     public static function boxesOpen(array $boxes): self
     {
-        return new self('Work is still open: '.implode(', ', $boxes).'. Close it, or put it back as it was.');
+        return new self('Work is still open: '.implode(', ', $boxes).'. Close it, or put it back as it was.', $boxes);
     }
 
     /** @param list<string> $people */
     public static function locksOn(array $people): self
     {
         return new self('Still locked off by '.implode(' and ', $people).'. Each takes their own lock off.');
+    }
+
+    public static function stepFirst(HangStep $step): self
+    {
+        return new self("First: {$step->words()}.");
     }
 
     public static function isOn(): self

@@ -32,7 +32,7 @@ final readonly class JobFile
 {
     public const FORMAT = 'kavvel-job';
 
-    public const VERSION = 5;
+    public const VERSION = 6;
 
     public const STAGES = ['survey', 'commissioning', 'aftercare'];
 
@@ -95,6 +95,7 @@ final readonly class JobFile
         $nodes = Records::addresses($input, self::written($gateways));
         $slots = self::slots($input, $rooms, self::written($points), $profiles, $nodes);
         Records::check($input, Check::keys($input, 'slots'), $nodes, self::written($gateways));
+        Fitting::check($input, Check::keys($input, 'slots'));
         Premises::check($input, $rooms, self::written($profiles), Check::keys($input, 'slots'));
 
         return new self($data, $building, $slots, $gateways, $outlines, $points, $profiles);
@@ -313,6 +314,7 @@ final readonly class JobFile
             Check::known($slot->get('profile'), $written);
             Check::time($slot->find('namedAt'));
             self::load($slot->find('load'));
+            Fitting::settings($slot);
             $slot->find('remote')?->get('worksAway')->flag();
             $slot->find('remote')?->get('toggles')->flag();
             $slots[] = new SlotEntry(

@@ -20,7 +20,8 @@ final readonly class Limits
         'ducts' => 200, 'underlays' => 50, 'heardNetworks' => 2_000, 'wants' => 10_000, 'leftOut' => 5_000,
         'circuits' => 500, 'keyUses' => 5_000, 'heating' => 1_000, 'closings' => 500, 'pointSteps' => 30_000, 'tradeWorks' => 10_000,
         'designerCounts' => 500,
-        'existing' => 2_000, 'measures' => 5_000,
+        'existing' => 2_000, 'measures' => 5_000, 'fits' => 1_000, 'isolations' => 2_000,
+        'temporaryStates' => 2_000,
         'profiles' => 500, 'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
         'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
         'log' => 20_000, 'members' => 500,
@@ -38,6 +39,8 @@ final readonly class Limits
     private const MOST_LETTERS_OF_A_PICTURE = 4_000_000;
 
     private const MOST_BYTES_OF_A_PROFILE = 20_000;
+
+    private const MOST_BYTES_OF_AN_ISOLATION = 100_000;
 
     /** @throws InvalidInput */
     public static function check(Input $file): void
@@ -67,6 +70,9 @@ final readonly class Limits
         self::fields($row, self::ofSections()[$section]);
         if ($section === 'profiles' && strlen((string) json_encode($row->raw())) > self::MOST_BYTES_OF_A_PROFILE) {
             throw InvalidInput::outOfRange($row->at, 'a profile of at most '.self::MOST_BYTES_OF_A_PROFILE.' bytes');
+        }
+        if ($section === 'isolations' && strlen((string) json_encode($row->raw())) > self::MOST_BYTES_OF_AN_ISOLATION) {
+            throw InvalidInput::outOfRange($row->at, 'an isolation of at most '.self::MOST_BYTES_OF_AN_ISOLATION.' bytes');
         }
     }
 
@@ -175,6 +181,31 @@ final readonly class Limits
                 'key' => Check::key(...), 'room' => Check::key(...), 'what' => self::line(120), 'holderName?' => self::line(120),
                 'note?' => self::note(self::NAME), 'profile?' => self::line(80), 'slot?' => Check::key(...), 'leftAt?' => $time,
             ],
+            'fits' => [
+                'slot' => Check::key(...), 'circuit?' => Check::key(...), 'fittedAt?' => $time, 'fittedBy?' => $name, 'pictureAt?' => $time,
+                'picture?' => static fn (Input $picture): string => $picture->textUpTo(self::MOST_LETTERS_OF_A_PICTURE),
+                'pictureLeftOut?' => static fn (Input $one): bool => $one->flag(),
+                'minutes?' => static fn (Input $minutes): int => $minutes->whole(0, 10_000),
+                'box?' => static fn (Input $box) => self::fields($box, [
+                    'depthMm' => self::number(0, 300), 'spacerMm?' => self::number(0, 100),
+                    'cables' => static fn (Input $cables): int => $cables->whole(0, 20),
+                    'ganged?' => static fn (Input $ganged): int => $ganged->whole(1, 10),
+                ]),
+                'loads?' => static fn (Input $all) => self::each($all, 20, static fn (Input $one) => self::fields($one, [
+                    'watts' => self::number(0, 5_000), 'count?' => static fn (Input $count): int => $count->whole(0, 200),
+                ])),
+                'wires?' => static fn (Input $all) => self::each($all, 60, static fn (Input $one) => self::fields($one, [
+                    'name' => self::line(40), 'wasAt?' => self::note(60), 'goesTo?' => self::line(40),
+                ])),
+            ],
+            'isolations' => [
+                'key' => Check::key(...), 'circuit?' => Check::key(...), 'label' => self::line(120), 'begunAt' => $time,
+                'endedAt?' => $time,
+            ],
+            'temporaryStates' => [
+                'key' => Check::key(...), 'slot?' => Check::key(...), 'what' => self::line(190), 'openedBy' => $name, 'openedAt' => $time,
+                'closeBy?' => Check::date(...), 'closedBy?' => $name, 'closedAt?' => $time,
+            ],
             'measures' => ['opening' => self::line(120), 'storey?' => Check::key(...), 'at?' => $place],
             'heating' => [
                 'loops' => static fn (Input $loops): int => $loops->whole(0, 24), 'watts' => self::number(0, 50_000),
@@ -203,6 +234,10 @@ final readonly class Limits
                 'key' => Check::key(...), 'place' => $name, 'what' => $name, 'position' => $place, 'feed?' => $name,
                 'note?' => self::note(self::NAME),
                 'name?' => $name, 'namedAt?' => $time,
+                'settings?' => static fn (Input $all) => self::each($all, 60, static fn (Input $one) => self::fields($one, [
+                    'name' => self::line(40), 'planned?' => self::line(60), 'actual?' => self::line(60), 'setBy?' => $name,
+                    'setAt?' => $time,
+                ])),
                 'load?' => static fn (Input $load) => self::fields($load, [
                     'what' => self::line(120), 'watts?' => self::number(0, 100_000),
                 ]),

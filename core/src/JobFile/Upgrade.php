@@ -15,6 +15,9 @@ final readonly class Upgrade
     /** And version 5 */
     private const FIFTH = ['existing', 'measures'];
 
+    /** And version 6 */
+    private const SIXTH = ['fits', 'isolations', 'temporaryStates'];
+
     /**
      * @param  array<string, mixed>  $data
      * @return array<string, mixed>
@@ -27,7 +30,9 @@ final readonly class Upgrade
 
         $data = ($data['version'] ?? null) === 3 ? [...$data, 'version' => 4, ...array_fill_keys(self::FOURTH, [])] : $data;
 
-        return ($data['version'] ?? null) === 4 ? [...$data, 'version' => 5, ...array_fill_keys(self::FIFTH, [])] : $data;
+        $data = ($data['version'] ?? null) === 4 ? [...$data, 'version' => 5, ...array_fill_keys(self::FIFTH, [])] : $data;
+
+        return ($data['version'] ?? null) === 5 ? [...$data, 'version' => 6, ...array_fill_keys(self::SIXTH, [])] : $data;
     }
 
     /**

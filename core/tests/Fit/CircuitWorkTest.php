@@ -134,6 +134,9 @@ final class CircuitWorkTest extends TestCase
             'live while a lock is on' => [
                 static fn () => Boxes::dead()->fit('hall', $sheet, $ada)->switchOn($ada), 'Still locked off by Ada',
             ],
+            'the lock of another by somebody who has no part in it' => [
+                static fn () => Boxes::dead()->relieve('Ada', $bo), 'Say first that you may',
+            ],
             'live by somebody who has no part in it' => [
                 static fn () => Boxes::dead()->fit('hall', $sheet, $ada)->unlock($ada)->switchOn($bo), 'Say first that you may',
             ],
@@ -190,6 +193,17 @@ final class CircuitWorkTest extends TestCase
         self::assertSame(['Bo'], array_keys($work->locks));
         self::assertSame(['stair'], array_keys($work->openBoxes()));
         self::assertTrue($work->fit('stair', Boxes::worksheet(), $bo)->box('stair')?->isFitted);
+    }
+
+    public function test_who_has_left_is_relieved_and_what_they_proved_counts_for_nothing(): void
+    {
+        $bo = Boxes::act('Bo');
+        $work = Boxes::dead()->accept($bo)->relieve('Ada', $bo);
+
+        self::assertSame([], $work->locks);
+        self::assertSame('Bo', $work->box('hall')?->opened->by);
+        self::assertNull($work->box('hall')->proved);
+        self::assertTrue($work->isOff());
     }
 
     public function test_what_was_put_back_can_be_begun_again(): void

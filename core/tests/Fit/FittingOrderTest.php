@@ -12,6 +12,8 @@ use Kavvel\Core\Fit\FitStanding;
 use Kavvel\Core\Fit\FitTask;
 use Kavvel\Core\Fit\FittingOrder;
 use Kavvel\Core\Fit\FittingStop;
+use Kavvel\Core\Fit\Hanging;
+use Kavvel\Core\Fit\HungSlot;
 use Kavvel\Core\Fit\NeutralFound;
 use Kavvel\Core\Fit\WiredSlot;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -89,31 +91,47 @@ final class FittingOrderTest extends TestCase
             self::slot('hall', 'c', $fits, $work), self::slot('stair', 'c', $fits, $work), self::slot('bath', 'b', $fits),
         ]);
 
-        self::assertSame('hall', FitMove::of($stops, 'Ada')->slot?->key);
-        self::assertSame('stair', FitMove::of($stops, 'Bo')->slot?->key);
-        self::assertSame('bath', FitMove::of($stops, 'Cy')->slot?->key);
+        self::assertSame('hall', FitMove::of($stops, [], 'Ada')->slot?->key);
+        self::assertSame('stair', FitMove::of($stops, [], 'Bo')->slot?->key);
+        self::assertSame('bath', FitMove::of($stops, [], 'Cy')->slot?->key);
     }
 
     public function test_what_is_open_is_settled_before_its_circuit_is_switched_off(): void
     {
         $stops = FittingOrder::of([self::slot('hall', 'c', Boxes::fit()), self::slot('stair', 'c', null)]);
 
-        self::assertSame('stair', FitMove::of($stops, 'Ada')->slot?->key);
-        self::assertSame(FitTask::LookIntoBox, FitMove::of($stops, 'Ada')->task);
+        self::assertSame('stair', FitMove::of($stops, [], 'Ada')->slot?->key);
+        self::assertSame(FitTask::LookIntoBox, FitMove::of($stops, [], 'Ada')->task);
     }
 
     public function test_a_circuit_on_which_all_is_in_goes_on_again(): void
     {
         $work = Boxes::dead()->fit('hall', Boxes::worksheet(), Boxes::act());
-        $move = FitMove::of(FittingOrder::of([self::slot('hall', 'c', Boxes::fit(), $work, true)]), 'Bo');
+        $move = FitMove::of(FittingOrder::of([self::slot('hall', 'c', Boxes::fit(), $work, true)]), [], 'Bo');
 
         self::assertSame(FitTask::SwitchOn, $move->task);
     }
 
     public function test_nothing_is_left(): void
     {
-        self::assertSame(FitTask::Nothing, FitMove::of([], 'Ada')->task);
-        self::assertSame(FitTask::Nothing, FitMove::of(FittingOrder::of([self::slot('hall', 'c', null, null, true, true)]), 'Ada')->task);
+        self::assertSame(FitTask::Nothing, FitMove::of([], [], 'Ada')->task);
+        $done = FittingOrder::of([self::slot('hall', 'c', null, null, true, true)]);
+        self::assertSame(FitTask::Nothing, FitMove::of($done, [], 'Ada')->task);
+    }
+
+    public function test_blinds_come_when_nothing_is_left_that_goes_into_the_wall(): void
+    {
+        $blind = new HungSlot('blind', 'hall', Hanging::none(), false, false);
+        $taught = new HungSlot('taught', 'hall', Hanging::none(), true, false);
+        $done = new HungSlot('done', 'hall', Hanging::none(), true, true);
+        $wired = FittingOrder::of([self::slot('hall', 'c', null)]);
+
+        self::assertSame('hall', FitMove::of($wired, [$blind], 'Ada')->key());
+        $next = FitMove::of([], [$done, $blind], 'Ada');
+        self::assertSame([FitTask::Hang, 'blind'], [$next->task, $next->key()]);
+        self::assertSame(FitTask::TryByHand, FitMove::of([], [$taught], 'Ada')->task);
+        self::assertSame(FitTask::Nothing, FitMove::of([], [$done], 'Ada')->task);
+        self::assertSame(['to hang', 'try by hand', 'fitted'], [$blind->standing(), $taught->standing(), $done->standing()]);
     }
 
     private static function slot(

@@ -25,6 +25,15 @@ final class TwoWayTestTest extends TestCase
         self::assertEquals($test, TwoWayTest::fromInput(Input::of($test->row())));
     }
 
+    public function test_a_side_that_was_traced_dead_counts(): void
+    {
+        $test = TwoWayTest::traced(TwoWaySide::Load);
+
+        self::assertSame(TwoWaySide::Load, $test->side());
+        self::assertSame('Traced dead: it is the load side, where the lamp goes out.', $test->words());
+        self::assertEquals($test, TwoWayTest::fromInput(Input::of($test->row())));
+    }
+
     /** @return array<string, array{list<bool>, list<bool>, TwoWaySide|null}> */
     public static function readings(): array
     {

@@ -106,21 +106,29 @@ final class HandoverTest extends TestCase
     }
 
     #[DataProvider('moves')]
-    public function test_the_next_move_at_the_handover(bool $isMaking, int $snags, bool $hasPack, int $changes, HandoverMove $move): void
-    {
-        self::assertSame($move, HandoverMove::of($isMaking, $snags, $hasPack, $changes));
+    public function test_the_next_move_at_the_handover(
+        bool $isMaking,
+        int $snags,
+        int $temporary,
+        bool $hasPack,
+        int $changes,
+        HandoverMove $move,
+    ): void {
+        self::assertSame($move, HandoverMove::of($isMaking, $snags, $temporary, $hasPack, $changes));
     }
 
-    /** @return array<string, array{bool, int, bool, int, HandoverMove}> */
+    /** @return array<string, array{bool, int, int, bool, int, HandoverMove}> */
     public static function moves(): array
     {
         return [
-            'a pack in the press' => [true, 2, true, 3, HandoverMove::Wait],
-            'a snag before a pack' => [false, 1, false, 0, HandoverMove::Settle],
-            'a snag after a pack' => [false, 1, true, 1, HandoverMove::Settle],
-            'the first pack' => [false, 0, false, 0, HandoverMove::MakePack],
-            'after a pack not another' => [false, 0, true, 0, HandoverMove::GoThrough],
-            'after a pack and more work' => [false, 0, true, 1, HandoverMove::MakePack],
+            'a pack in the press' => [true, 2, 0, true, 3, HandoverMove::Wait],
+            'a snag before a pack' => [false, 1, 0, false, 0, HandoverMove::Settle],
+            'a snag after a pack' => [false, 1, 0, true, 1, HandoverMove::Settle],
+            'what is temporary before a pack' => [false, 0, 1, true, 0, HandoverMove::Close],
+            'a snag before what is temporary' => [false, 1, 1, true, 0, HandoverMove::Settle],
+            'the first pack' => [false, 0, 0, false, 0, HandoverMove::MakePack],
+            'after a pack not another' => [false, 0, 0, true, 0, HandoverMove::GoThrough],
+            'after a pack and more work' => [false, 0, 0, true, 1, HandoverMove::MakePack],
         ];
     }
 

@@ -76,7 +76,7 @@ final class JobFileTest extends TestCase
 
         return [
             'another format' => [$set('format', 'something'), 'unknown-value', '$.format'],
-            'a later version' => [$set('version', 6), 'out-of-range', '$.version'],
+            'a later version' => [$set('version', 7), 'out-of-range', '$.version'],
             'no slots' => [$drop('slots'), 'missing', '$.slots'],
             'no walls' => [$drop('walls'), 'missing', '$.walls'],
             'a date that is none' => [$set('asOf', '20 November'), 'out-of-range', '$.asOf'],
@@ -191,7 +191,7 @@ final class JobFileTest extends TestCase
         ];
         $refused = 0;
         foreach (self::paths($data) as $number => $path) {
-            foreach ([1, 2, 5] as $version) {
+            foreach ([1, 2, 6] as $version) {
                 $broken = [...$data, 'version' => $version];
                 $at = &$broken;
                 foreach ($path as $key) {
@@ -243,8 +243,8 @@ final class JobFileTest extends TestCase
         );
         $data = JobFile::parse((string) json_encode($first))->data;
 
-        self::assertSame(5, $data['version']);
-        self::assertSame([], $data['existing']);
+        self::assertSame(6, $data['version']);
+        self::assertSame([[], []], [$data['existing'], $data['isolations']]);
         self::assertSame([], $data['heardNetworks']);
         self::assertSame(['seen', null, null], array_column($data['attempts'], 'light'));
         self::assertArrayNotHasKey('sawLight', $data['attempts'][0]);

@@ -20,7 +20,7 @@ final class LimitsTest extends TestCase
             'ducts' => 200, 'underlays' => 50, 'heardNetworks' => 2_000, 'wants' => 10_000, 'leftOut' => 5_000,
             'circuits' => 500, 'keyUses' => 5_000, 'heating' => 1_000,
             'closings' => 500, 'pointSteps' => 30_000, 'tradeWorks' => 10_000, 'designerCounts' => 500,
-            'existing' => 2_000, 'measures' => 5_000, 'profiles' => 500,
+            'existing' => 2_000, 'measures' => 5_000, 'fits' => 1_000, 'isolations' => 2_000, 'temporaryStates' => 2_000, 'profiles' => 500,
             'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
             'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
             'log' => 20_000, 'members' => 500,

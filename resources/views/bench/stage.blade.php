@@ -7,7 +7,7 @@
         @if ($bench->move->lenses !== [])
         <nav class="keys lenses" aria-label="What the middle shows">
             @foreach ($bench->move->lenses as $lens => $lensTitle)
-            <a href="{{ $bench->url(['lens' => $loop->first ? null : $lens, 'slot' => null]) }}"
+            <a href="{{ $bench->url(['lens' => $loop->first && ! $bench->move->followsWork ? null : $lens, 'slot' => null]) }}"
                 @if ($lens === $bench->move->chosenLens) aria-current="true" @endif>{{ $lensTitle }}</a>
             @endforeach
         </nav>

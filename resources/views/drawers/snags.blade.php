@@ -26,4 +26,27 @@
         <li>No snags.</li>
         @endforelse
     </ul>
+    @if ($temporary->isNotEmpty() || auth()->user()->can('work', $job))
+    <h3>For the work only</h3>
+    <ul class="rows">
+        @foreach ($temporary as $one)
+        <li><span class="flex-1">{{ $one->what }}<time>{{ $one->opened_at->onSite()->format('j M, H:i') }} · {{ $one->opened_by }}{{
+            $one->close_by === null ? '' : ' · until '.$one->close_by->format('j M') }}</time></span>
+            @can('work', $job)
+            <x-form :action="route('jobs.temporary-states.destroy', [$job, $one->key])" method="delete" to="#drawer">
+                <button class="btn small plain">Closed</button>
+            </x-form>
+            @endcan
+        </li>
+        @endforeach
+    </ul>
+    @can('work', $job)
+    <details id="temporary"><summary>Something is opened for the work only</summary>
+    <x-form :action="route('jobs.temporary-states.store', $job)" to="#drawer">
+        <label class="field"><span>What</span><input name="what" maxlength="190" required></label>
+        <label class="field"><span>To be closed by</span><input type="date" name="close_by"></label>
+        <button class="btn">Note it</button>
+    </x-form></details>
+    @endcan
+    @endif
 </x-drawer>

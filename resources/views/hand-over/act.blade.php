@@ -28,6 +28,30 @@
         <p class="quiet">A lead records what the client accepts.</p>
         @endif
         @break
+    @case(HandoverMove::Close)
+        @foreach ($worked as $one)
+        <p class="note">“{{ $one->label }}” is still worked on.</p>
+        @if ($loop->first)
+        <div class="thumb"><a class="big" id="big" data-move="circuit-{{ $one->key }}" data-key="n" href="{{ route('jobs.fit', $job) }}">To
+            Fit</a></div>
+        @endif
+        @endforeach
+        @foreach ($temporary as $one)
+        <p class="note"><strong>{{ $one->what }}</strong><br>{{ $one->opened_by }},
+            {{ $one->opened_at->onSite()->format('j M, H:i') }}{{ $one->close_by === null ? ''
+                : ', until '.$one->close_by->format('j M') }}</p>
+        @if ($bench->mayWork())
+        <x-form :action="route('jobs.temporary-states.destroy', [$job, $one->key])" method="delete">
+            <input type="hidden" name="from" value="hand-over">
+            @if ($loop->first && $worked->isEmpty())
+            <div class="thumb"><button class="big" id="big" data-move="close-{{ $one->key }}" data-key="n">It is closed</button></div>
+            @else
+            <button class="btn">It is closed</button>
+            @endif
+        </x-form>
+        @endif
+        @endforeach
+        @break
     @case(HandoverMove::GoThrough)
         <div class="thumb"><a class="big" id="big" data-move="read-pack-{{ $lastPack->number }}" data-key="n" hx-boost="false"
             href="{{ route('jobs.packs.show', [$job, $lastPack->number]) }}">Open pack {{ $lastPack->number }}</a></div>

@@ -13,6 +13,10 @@
             <p class="why">{{ $snags === 1 ? 'One is' : $snags.' are' }} open. Nothing is handed over with an open snag,
                 unless the client accepts it by name.</p>
             @break
+        @case(HandoverMove::Close)
+            <h2>Close what was opened for the work</h2>
+            <p class="why">It was for the work only. Nothing is handed over with it.</p>
+            @break
         @case(HandoverMove::GoThrough)
             <h2>Go through pack {{ $lastPack->number }} with the client</h2>
             <p class="why">It says how things are: nothing has been done since. Both sign its last page.</p>

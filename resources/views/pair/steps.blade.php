@@ -5,14 +5,14 @@
 @php($isWaiting = $phase === PairPhase::Waiting)
 @php($n = 0)
 <ol class="rows steps">
-    @if ($slot->feed)
+    @if ($target->feed())
     <li class="{{ $isOpen || $heard ? 'is-done' : ($isIdle ? 'is-current' : '') }}"><span
-        class="n">{{ ++$n }}</span><span>Power on at {{ $slot->feed }}</span></li>
+        class="n">{{ ++$n }}</span><span>Power on at {{ $target->feed() }}</span></li>
     @endif
     @foreach ($recipe->needs ?? [] as $need)
     <li><span class="n">{{ ++$n }}</span><span>{{ $need }}</span></li>
     @endforeach
-    <li class="{{ $isOpen ? 'is-done' : ($slot->feed && $isIdle ? '' : 'is-current') }}"><span
+    <li class="{{ $isOpen ? 'is-done' : ($target->feed() && $isIdle ? '' : 'is-current') }}"><span
         class="n">{{ ++$n }}</span><span>Open the join window</span>
         @if ($secondsLeft !== null && $isOpen)
         <span class="end measure" data-seconds-left="{{ $secondsLeft }}">{{ sprintf('%d:%02d left', intdiv($secondsLeft, 60), 

@@ -18,6 +18,7 @@
 @include('slots.load')
 @include('slots.remote')
 @include('slots.by-hand')
+@include('slots.settings')
 @include('slots.ladder')
 @if ($card->profile->caution !== '')
 <p class="note">{{ $card->profile->caution }}</p>

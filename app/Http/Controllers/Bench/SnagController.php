@@ -10,6 +10,7 @@ use App\Http\Requests\JobRequest;
 use App\Logbook\Logbook;
 use App\Models\SiteJob;
 use App\Models\Snag;
+use App\Temporary\TemporaryStates;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 
@@ -20,6 +21,7 @@ final class SnagController
         return view('drawers.snags', [
             'job' => $job,
             'snags' => $job->snags()->with('slot')->orderByRaw("state = 'open' desc")->orderBy('id')->get(),
+            'temporary' => TemporaryStates::openOf($job),
             'slots' => $job->slots()->with('room')->orderBy('place')->get(),
         ]);
     }

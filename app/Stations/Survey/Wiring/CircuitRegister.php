@@ -40,8 +40,12 @@ final readonly class CircuitRegister
         $this->logbook->write($job, $person, 'plan', "Changed the circuit “{$circuit->label}”.");
     }
 
+    /** @throws WiringRefused while somebody works on it */
     public function remove(SiteJob $job, Circuit $circuit, User $person): void
     {
+        if ($job->isolations()->where('circuit_id', $circuit->id)->whereNull('ended_at')->exists()) {
+            throw WiringRefused::isWorkedOn($circuit->label);
+        }
         $circuit->delete();
         $this->logbook->write($job, $person, 'plan', "Took the circuit “{$circuit->label}” off the register.");
     }

@@ -39,6 +39,11 @@ final class WiringRefused extends Refused
         return new self('opening', 'That door is no longer an entrance of the circuit. What is there is shown anew.');
     }
 
+    public static function isWorkedOn(string $label): self
+    {
+        return new self('circuit', "“{$label}” is being worked on: make it live again at Fit first.");
+    }
+
     public static function isNotReady(string $closing, int $left): self
     {
         return new self('closing', "{$closing} can’t be closed: ".($left === 1 ? 'one point behind it is' : "{$left} points behind it are")

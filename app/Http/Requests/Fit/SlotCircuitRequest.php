@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Fit;
+
+use App\Models\Circuit;
+use Illuminate\Validation\Rule;
+
+/** The circuit that feeds a device. */
+final class SlotCircuitRequest extends FitRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['circuit' => ['required', 'string', Rule::exists('circuits', 'key')->where('site_job_id', $this->siteJob()->id)]];
+    }
+
+    public function circuit(): Circuit
+    {
+        return $this->siteJob()->circuits()->where('key', $this->string('circuit')->toString())->firstOrFail();
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Fit;
+
+use App\JobSheet\SlotCard;
+use App\Models\Circuit;
+use App\Models\Isolation;
+use App\Models\SlotFit;
+use Kavvel\Core\Catalogue\FitSheet;
+use Kavvel\Core\Fit\BoxFit;
+use Kavvel\Core\Fit\CircuitWork;
+use Kavvel\Core\Fit\SwitchedLoad;
+use Kavvel\Core\Fit\WiredSlot;
+use Kavvel\Core\Fit\Worksheet;
+use LogicException;
+
+/** A device that goes into the wall, with what was found there and what is under way at its circuit. */
+final readonly class WallSlot
+{
+    /** @param list<SwitchedLoad> $loads that it switches */
+    public function __construct(
+        public SlotCard $card,
+        public SlotFit $fit,
+        public ?Circuit $circuit,
+        public ?Isolation $isolation,
+        public ?CircuitWork $work,
+        public array $loads,
+        public ?BoxFit $boxFit,
+        public WiredSlot $core,
+    ) {}
+
+    public function key(): string
+    {
+        return $this->card->key();
+    }
+
+    public function sheet(): FitSheet
+    {
+        return $this->card->profile->fitSheet ?? throw new LogicException("“{$this->key()}” goes into no wall.");
+    }
+
+    public function worksheet(): Worksheet
+    {
+        return Worksheet::of($this->fit->wireList(), $this->sheet(), $this->fit->foundBox(), $this->fit->picture !== null);
+    }
+
+    /** Its circuit as the board names it: "breaker 9, “upper floor lights”" */
+    public function feed(): string
+    {
+        return $this->circuit === null ? '' : trim("{$this->circuit->breaker}, “{$this->circuit->label}”", ', ');
+    }
+
+    /** Its light is switched from more than one place, as far as is noted. */
+    public function isTwoWay(): bool
+    {
+        return $this->circuit !== null && $this->circuit->switchPlace()->places > 1;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Temporary;
+
+use App\Logbook\Logbook;
+use App\Models\SiteJob;
+use App\Models\Slot;
+use App\Models\TemporaryState;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+
+/** What was opened, stuck on or switched on only for the work: nothing is handed over before it is closed. */
+final readonly class TemporaryStates
+{
+    public function __construct(private Logbook $logbook) {}
+
+    /** @return Collection<int, TemporaryState> the oldest first */
+    public static function openOf(SiteJob $job): Collection
+    {
+        return $job->temporaryStates()->whereNull('closed_at')->with('slot')->orderBy('id')->get();
+    }
+
+    /** The same of the same device is opened once. */
+    public function open(SiteJob $job, string $what, ?Slot $slot, ?Carbon $closeBy, User $person): void
+    {
+        $isOpen = self::openOf($job)->contains(
+            static fn (TemporaryState $one): bool => $one->what === $what && $one->slot_id === $slot?->id,
+        );
+        if ($isOpen) {
+            return;
+        }
+        TemporaryState::query()->create([
+            'site_job_id' => $job->id, 'key' => strtolower((string) str()->ulid()), 'slot_id' => $slot?->id, 'what' => $what,
+            'opened_by' => $person->name, 'opened_at' => now(), 'close_by' => $closeBy,
+        ]);
+        $until = $closeBy === null ? '' : ", until {$closeBy->format('j F')}";
+        $this->logbook->write($job, $person, 'temporary', 'For the work only: '.Str::lcfirst($what).$until.'.', $slot);
+    }
+
+    /** What is closed already stays as it was closed. */
+    public function close(SiteJob $job, TemporaryState $state, User $person): void
+    {
+        if ($state->closed_at === null) {
+            $state->update(['closed_by' => $person->name, 'closed_at' => now()]);
+            $this->logbook->write($job, $person, 'temporary', "Closed: {$state->what}.", $state->slot);
+        }
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Fit;
+
+/** A powered blind with all that is known of it. */
+final readonly class HungSlot
+{
+    /** To hang and teach one (assumption) */
+    public const MINUTES = 25;
+
+    /**
+     * @param  bool  $isFitted  hung and taught; or on its network, so that it has been
+     * @param  bool  $isTried  by hand, and it works
+     */
+    public function __construct(
+        public string $key,
+        public string $room,
+        public Hanging $hanging,
+        public bool $isFitted,
+        public bool $isTried,
+    ) {}
+
+    public function standing(): string
+    {
+        return match (true) {
+            $this->isFitted && $this->isTried => FitStanding::Done->words(),
+            $this->isFitted => FitStanding::ToTry->words(),
+            $this->hanging->done === [] => 'to hang',
+            default => 'to teach',
+        };
+    }
+
+    public function isDone(): bool
+    {
+        return $this->isFitted && $this->isTried;
+    }
+}

@@ -1,0 +1,68 @@
+@use('Kavvel\Core\Fit\FitTask')
+@use('Kavvel\Core\Fit\Hanging')
+@use('Kavvel\Core\Fit\HangStep')
+@php($key = $blind->key())
+@php($mayWork = $bench->mayWork())
+@php($hanging = $blind->core->hanging)
+@php($next = $hanging->next())
+<div>
+    <p class="over"><span>Next move</span><span>{{ $wall->fitted() }} of {{ $wall->all() }} in place</span></p>
+    <h2>{{ match (true) {
+        $move->task === FitTask::Hang => $next->words(),
+        $move->task === FitTask::TryByHand => "Try the {$blind->card->called} by hand",
+        default => "The {$blind->card->called} hangs",
+    } }}</h2>
+    <p class="why">{{ $blind->card->fullTitle() }}. {{ $move->task === FitTask::Hang ? $next->hint() : '' }}</p>
+</div>
+<ol class="rows steps">
+    @foreach (HangStep::cases() as $step)
+    @php($done = $hanging->done[$step->value] ?? null)
+    <li class="{{ $done !== null ? 'is-done' : ($step === $next ? 'is-current' : '') }}"><span class="n">{{ $loop->iteration }}</span>
+        <span>{{ $step->words() }}</span>
+        <span class="end measure">{{ $done?->at->format('H:i') }}</span></li>
+    @endforeach
+</ol>
+@if ($hanging->fixing === Hanging::ADHESIVE)
+<p class="note">Adhesive holds it, for trying only. Screws before it is handed over.</p>
+@endif
+@if ($blind->card->profile->caution !== '')
+<p class="note">{{ $blind->card->profile->caution }}</p>
+@endif
+@if ($mayWork && $move->task === FitTask::Hang)
+@foreach ($next === HangStep::Mounted ? [Hanging::SCREWS => 'Screws hold it', Hanging::ADHESIVE => 'Adhesive, to try']
+    : ['' => Str::ucfirst($next->done())] as $fixing => $words)
+<x-form :action="route('jobs.slots.hang-steps.store', [$job, $key])">
+    <input type="hidden" name="hang_step" value="{{ $next->value }}"><input type="hidden" name="fixing" value="{{ $fixing }}">
+    @if ($loop->first)
+    <div class="thumb"><button class="big" id="big" data-move="{{ $next->value }}-{{ $key }}" data-key="n">{{ $words }}</button></div>
+    @else
+    <button class="btn">{{ $words }}</button>
+    @endif
+</x-form>
+@endforeach
+@elseif ($mayWork && $move->task === FitTask::TryByHand)
+<p>By its own key: up, stop half-way, down. No hub, no app.</p>
+@include('fit.hand-trial')
+@else
+<div class="thumb"><a class="big" id="big" data-move="on-{{ $key }}" data-key="n" href="{{ route('jobs.fit', $job) }}">To the next
+    move</a></div>
+@endif
+@if ($mayWork && $hanging->done !== [])
+@if ($hanging->fixing === Hanging::ADHESIVE)
+<x-form :action="route('jobs.slots.hang-steps.store', [$job, $key])">
+    <input type="hidden" name="hang_step" value="mounted"><input type="hidden" name="fixing" value="screws">
+    <button class="btn">Screws hold it now</button>
+</x-form>
+@endif
+<details id="not-yet"><summary>Something is not so after all</summary>
+    @foreach (HangStep::cases() as $step)
+    @if (isset($hanging->done[$step->value]))
+    <x-form :action="route('jobs.slots.hang-steps.destroy', [$job, $key])" method="delete" class="mt-2">
+        <input type="hidden" name="hang_step" value="{{ $step->value }}">
+        <button class="btn plain">Not {{ $step->done() }}</button>
+    </x-form>
+    @endif
+    @endforeach
+</details>
+@endif
+@include('fit.then')

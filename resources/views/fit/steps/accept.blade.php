@@ -1,0 +1,15 @@
+<p class="note">Mains work is for people licensed for it where they work. Local code and the maker’s sheet come before anything that stands
+    here.</p>
+<x-form :action="$act()">
+    <input type="hidden" name="act" value="accept"><input type="hidden" name="slot" value="{{ $key }}">
+    <div class="thumb"><button class="big" id="big" data-move="accept-{{ $key }}" data-key="n">I may, and have read its sheet</button></div>
+</x-form>
+<p class="quiet">{{ $card->stop->minutes }} min in all on this circuit.
+    {{ $slot->sheet()->manual === '' ? '' : "Without a network it is worked by {$slot->sheet()->manual}." }}</p>
+@include('fit.loads')
+<details id="edit-box"><summary>Look into the box again</summary>
+<x-form :action="route('jobs.slots.box.update', [$job, $key])" method="put">
+    @include('fit.box-fields')
+    <button class="btn">Write it down</button>
+</x-form></details>
+@include('fit.circuit-again')

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Isolation;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use Kavvel\Core\Catalogue\WireRole;
+use Kavvel\Core\Fit\EnergySource;
+use Kavvel\Core\Fit\Evidence;
+use Kavvel\Core\Fit\Wire;
+use Symfony\Component\HttpFoundation\Response;
+
+/** What a person does at a box in the wall, step by step. */
+trait FitsADevice
+{
+    private const HOUSE = '/jobs/lantern-house';
+
+    /**
+     * @param  array<string, mixed>  $with
+     * @return TestResponse<Response>
+     */
+    private function act(string $circuit, string $act, array $with = []): TestResponse
+    {
+        return $this->post(self::HOUSE."/circuits/{$circuit}/acts", ['act' => $act, ...$with]);
+    }
+
+    /** Up to the box that is begun at, its conductors noted. */
+    private function begin(string $slot, string $circuit): void
+    {
+        $this->act($circuit, 'accept', ['slot' => $slot])->assertSessionHasNoErrors();
+        foreach (EnergySource::cases() as $source) {
+            $this->act($circuit, 'look', ['source' => $source->value, 'found' => 'none', 'slot' => $slot])->assertSessionHasNoErrors();
+        }
+        foreach (['brown', 'black', 'blue', 'green-yellow'] as $colour) {
+            $this->post(self::HOUSE."/slots/{$slot}/wires", ['colour' => $colour])->assertSessionHasNoErrors();
+        }
+        $this->act($circuit, 'open', ['slot' => $slot])->assertSessionHasNoErrors();
+    }
+
+    /** Off, locked and tagged. */
+    private function switchOff(string $slot, string $circuit): void
+    {
+        $this->act($circuit, 'detector-before', ['slot' => $slot, 'detector' => 'works'])->assertSessionHasNoErrors();
+        $this->act($circuit, 'read-live', ['slot' => $slot, 'volts' => '231'])->assertSessionHasNoErrors();
+        foreach (['switch-off', 'lock', 'tag'] as $step) {
+            $this->act($circuit, $step, ['slot' => $slot])->assertSessionHasNoErrors();
+        }
+    }
+
+    private function readDead(string $slot, string $circuit, string $volts = '0'): void
+    {
+        while (($pair = $this->isolation($circuit)->core()->box($slot)?->nextPair()) !== null) {
+            $this->act($circuit, 'read-dead', ['slot' => $slot, 'a' => $pair[0], 'b' => $pair[1], 'volts' => $volts])
+                ->assertSessionHasNoErrors();
+        }
+    }
+
+    private function proveDead(string $slot, string $circuit): void
+    {
+        $this->begin($slot, $circuit);
+        $this->switchOff($slot, $circuit);
+        $this->readDead($slot, $circuit);
+        $this->act($circuit, 'detector-after', ['slot' => $slot, 'detector' => 'works'])->assertSessionHasNoErrors();
+    }
+
+    /** The photograph, and every conductor of the four. */
+    private function settleWires(string $slot): void
+    {
+        $this->post(self::HOUSE."/slots/{$slot}/found-picture", ['picture' => UploadedFile::fake()->image('box.jpg', 60, 40)])
+            ->assertSessionHasNoErrors();
+        foreach ([
+            ['brown', 'COM', WireRole::Line, Evidence::AlwaysLive, 'L'], ['black', 'L1', WireRole::Switched, Evidence::FollowsLamp, 'O'],
+            ['blue', 'a connector', WireRole::Neutral, Evidence::Continuity, 'N'],
+            ['green-yellow', 'the box', WireRole::Earth, Evidence::Continuity, Wire::BOX_EARTH],
+        ] as [$name, $wasAt, $role, $evidence, $goesTo]) {
+            $this->put(self::HOUSE."/slots/{$slot}/wires", [
+                'name' => $name, 'was_at' => $wasAt, 'role' => $role->value, 'evidence' => $evidence->value, 'goes_to' => $goesTo,
+                'is_far_end_safe' => '0',
+            ])->assertSessionHasNoErrors();
+        }
+    }
+
+    private function isolation(string $circuit): Isolation
+    {
+        return $this->siteJob()->isolations()
+            ->where('circuit_id', $this->siteJob()->circuits()->where('key', $circuit)->value('id'))->latest('id')->firstOrFail();
+    }
+}
