@@ -51,6 +51,7 @@ Route::middleware($signedIn)->group(static function (): void {
         Route::get('/export', [Jobs\JobFileController::class, 'show'])->name('export');
         Route::get('/plan/{storey:key}.svg', Bench\PlanController::class)->name('plan');
         Route::get('/point-steps/{pointStep:id}', [Survey\PointStepController::class, 'show'])->name('point-steps.show');
+        Route::get('/van', Fit\VanTableController::class)->name('van');
         Route::get('/cables', Survey\CableTableController::class)->name('cables');
         Route::get('/slots/{slot}/found-picture', [Fit\FoundPictureController::class, 'show'])->name('slots.found-picture.show');
         Route::get('/calendar.ics', Survey\CalendarController::class)->name('calendar');

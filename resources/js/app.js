@@ -13,6 +13,7 @@ import { followMenu } from './menu.js';
 import { settle } from './settle.js';
 import { followRadio } from './radio.js';
 import { followRooms } from './rooms.js';
+import { followPrint } from './print.js';
 import { followTouch } from './touch.js';
 
 window.htmx = htmx;
@@ -25,6 +26,7 @@ followFilters();
 followKeypads();
 followMenu();
 followGrids();
+followPrint();
 followTouch();
 followRooms();
 followRadio();

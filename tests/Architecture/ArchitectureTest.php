@@ -16,13 +16,13 @@ final class ArchitectureTest
         ['Input', 'Daylight'], ['Protocol'], ['Site', 'Naming', 'Survey'], ['Floorplan', 'Radio'],
         ['Cabling', 'Catalogue', 'Mesh', 'Siting'],
         ['Circuits', 'Closing', 'Coverage', 'Drops', 'Existing', 'Handover', 'Heating', 'Measuring', 'Pairing', 'Proving'],
-        ['Fit', 'Questions', 'Wants'], ['JobFile'], ['Cli'],
+        ['Fit', 'Questions', 'Wants'], ['JobFile', 'Van'], ['Cli'],
     ];
 
     private const STATIONS = ['Survey', 'Fit', 'Pair', 'Name', 'Mesh', 'HandOver'];
 
     private const APP_FLOORS = [
-        ['Vitals'], ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['Pictures'],
+        ['Tables', 'Vitals'], ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['Pictures'],
         ['JobFiles', 'JobSheet', 'Proving'],
         ['Existing', 'Gateway', 'Settings', 'Temporary'],
         ['Radio'], ['Floorplan'], ['JobList', 'SignIn', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],

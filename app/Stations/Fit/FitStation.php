@@ -53,31 +53,42 @@ final readonly class FitStation implements Station
         $slot = $wall->slot($move->slot?->key);
         $blind = $wall->blinds[(string) $move->blind?->key] ?? null;
         $card = $slot === null ? null : $this->card->of($wall, $move, $slot, $person);
+        $van = $asked->lens === FitLens::Van->value ? VanSheet::of($wall, $this->visit($asked)) : null;
         $lens = FitLens::tryFrom((string) $asked->lens) ?? $card->lens ?? FitLens::Plan;
 
         return new Move(
             match (true) {
+                $van !== null => 'fit.van-side',
                 $blind !== null => 'fit.blind',
                 $card === null => 'fit.nothing',
                 default => 'fit.move',
             },
-            static fn (): array => ['wall' => $wall, 'move' => $move, 'card' => $card, 'blind' => $blind, 'at' => $asked->at],
+            static fn (): array => [
+                'wall' => $wall, 'move' => $move, 'card' => $card, 'blind' => $blind, 'at' => $asked->at, 'van' => $van,
+            ],
             new Lens(labels: $this->labels($wall), keys: $this->drawn($wall)),
             slot: $move->key(),
-            middle: $this->middle($lens, $wall, $move, $card),
+            middle: $this->middle($lens, $wall, $move, $card, $van),
             lenses: FitLens::titles(),
-            chosenLens: $lens->value,
+            chosenLens: $lens->main()->value,
+            within: $lens->within(),
             followsWork: true,
             isOwn: true,
         );
     }
 
-    private function middle(FitLens $lens, WallWork $wall, FitMove $move, ?CardInHand $card): ?Middle
+    /** The visit that was asked for; null: this one. */
+    private function visit(Asked $asked): ?int
     {
-        if ($lens === FitLens::Plan || ($card === null && $lens !== FitLens::Order)) {
+        return preg_match('/^visit (\d{1,3})$/', (string) $asked->at, $found) === 1 ? (int) $found[1] : null;
+    }
+
+    private function middle(FitLens $lens, WallWork $wall, FitMove $move, ?CardInHand $card, ?VanSheet $van): ?Middle
+    {
+        if ($lens === FitLens::Plan || ($card === null && $lens->main() !== FitLens::Order)) {
             return null;
         }
-        $data = ['wall' => $wall, 'move' => $move, 'card' => $card];
+        $data = ['wall' => $wall, 'move' => $move, 'card' => $card, 'van' => $van];
 
         return new Middle(
             "fit.{$lens->value}",
@@ -85,7 +96,7 @@ final readonly class FitStation implements Station
             serialize([
                 $lens, $wall->slots === [] ? null : array_map(static fn (WallSlot $one): array => [
                     $one->fit->getAttributes(), $one->core->standing(), $one->isolation?->getAttributes(), $one->circuit?->getAttributes(),
-                ], $wall->slots), $card?->slot->key(), $card?->step,
+                ], $wall->slots), $card?->slot->key(), $card?->step, $van?->visit, $van?->soFar(),
             ]),
             $card?->slot->card->storey ?? $wall->sheet->geometry->storeys[0]['key'],
             [],

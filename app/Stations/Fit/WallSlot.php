@@ -8,9 +8,13 @@ use App\JobSheet\SlotCard;
 use App\Models\Circuit;
 use App\Models\Isolation;
 use App\Models\SlotFit;
+use Kavvel\Core\Catalogue\Connectors;
 use Kavvel\Core\Catalogue\FitSheet;
 use Kavvel\Core\Fit\BoxFit;
 use Kavvel\Core\Fit\CircuitWork;
+use Kavvel\Core\Fit\FitCase;
+use Kavvel\Core\Fit\FoundBox;
+use Kavvel\Core\Fit\NeutralFound;
 use Kavvel\Core\Fit\SwitchedLoad;
 use Kavvel\Core\Fit\WiredSlot;
 use Kavvel\Core\Fit\Worksheet;
@@ -19,6 +23,8 @@ use LogicException;
 /** A device that goes into the wall, with what was found there and what is under way at its circuit. */
 final readonly class WallSlot
 {
+    private const FEW_CABLES = 3;
+
     /** @param list<SwitchedLoad> $loads that it switches */
     public function __construct(
         public SlotCard $card,
@@ -44,6 +50,14 @@ final readonly class WallSlot
     public function worksheet(): Worksheet
     {
         return Worksheet::of($this->fit->wireList(), $this->sheet(), $this->fit->foundBox(), $this->fit->picture !== null);
+    }
+
+    /** How it would lie in a box that just holds it: what is drawn until somebody has looked. */
+    public function unseenFit(): BoxFit
+    {
+        $needs = $this->sheet()->depthMm + Connectors::depthMm(self::FEW_CABLES);
+
+        return BoxFit::of(FitCase::of($this->sheet(), new FoundBox($needs, 0, self::FEW_CABLES, 1, NeutralFound::Own), $this->loads));
     }
 
     /** Its circuit as the board names it: "breaker 9, “upper floor lights”" */

@@ -151,7 +151,7 @@ final readonly class WallWork
             $own,
             $card->isFitted(),
             self::isTried($card),
-            $sheetOf->minutes ?? 0,
+            $card->profile->minutes->fit,
             $card->profile->isRouter,
             $side !== null && $sheetOf?->twoWay !== null && $side !== $sheetOf->twoWay,
         );
@@ -163,7 +163,9 @@ final readonly class WallWork
     {
         $room = $sheet->geometry->rooms[$card->roomId]['key'];
 
-        return new HungBlind($card, $fit, new HungSlot($card->key(), $room, $fit->hanging(), $card->isFitted(), self::isTried($card)));
+        $core = new HungSlot($card->key(), $room, $fit->hanging(), $card->isFitted(), self::isTried($card), $card->profile->minutes->fit);
+
+        return new HungBlind($card, $fit, $core);
     }
 
     /** By hand comes before any radio: what is on its network is past it. */

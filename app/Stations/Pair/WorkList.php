@@ -19,12 +19,15 @@ final readonly class WorkList
      */
     private function __construct(public array $open, public array $byHand) {}
 
-    /** @param list<string> $putOff keys that were skipped: they go to the end, before those whose hub is silent */
+    /** @param list<string> $putOff keys that were skipped: they go to the end, before those that have to wait */
     public static function of(JobSheet $sheet, array $putOff): self
     {
         $hub = $sheet->hubs === [] ? 'hub' : $sheet->hubs[0]->key();
         $order = WorkOrder::of(PairingOrder::from($sheet->job->school), self::orderSlots($sheet), $hub);
-        $waiting = array_keys(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->waitsForHub()));
+        $waiting = array_keys(array_filter(
+            $sheet->cards,
+            static fn (SlotCard $card): bool => $card->waitsForHub() || $card->waitsForFitting(),
+        ));
         $open = [];
         $byHand = [];
         foreach (WorkOrder::postponed($order, array_map(strval(...), $waiting), $putOff) as $entry) {

@@ -15,6 +15,8 @@ use Kavvel\Core\Site\SpotKind;
 /** A kind of device: what it can do, how it is powered, paired and left, and what it needs said of it. */
 final readonly class Profile
 {
+    public StepMinutes $minutes;
+
     /**
      * @param  list<string>  $capabilities
      * @param  bool  $removable  a router that can vanish: a lamp behind a wall switch, a plug
@@ -29,6 +31,7 @@ final readonly class Profile
      * @param  BlindSheet|null  $blindSheet  the windows that it fits, where it is a blind
      * @param  list<Setting>  $settings  worth setting on it
      * @param  FitSheet|null  $fitSheet  the boxes that it fits and what it bears, where it goes into the wall
+     * @param  StepMinutes|null  $minutes  null: the usual
      */
     public function __construct(
         public string $key,
@@ -56,7 +59,10 @@ final readonly class Profile
         public ?BlindSheet $blindSheet = null,
         public ?FitSheet $fitSheet = null,
         public array $settings = [],
-    ) {}
+        ?StepMinutes $minutes = null,
+    ) {
+        $this->minutes = $minutes ?? StepMinutes::of(null, $fitSheet, $blindSheet !== null);
+    }
 
     public static function fromInput(Input $input, Region $region = Region::Eu): self
     {
@@ -71,6 +77,7 @@ final readonly class Profile
         $capabilities = array_map(static fn (Input $capability): string => $capability->text(), $input->get('capabilities')->items());
         $load = $input->find('load')?->word(array_column(Load::cases(), 'value'));
         $load = $load === null ? Load::usual($protocol, $capabilities, $removable) : Load::from($load);
+        $fitSheet = $input->find('fitSheet') === null ? null : FitSheet::fromInput($input->get('fitSheet'));
         $spot = $input->find('spot')?->word(array_column(SpotKind::cases(), 'value'));
 
         return new self(
@@ -102,8 +109,9 @@ final readonly class Profile
             $input->find('mostWatts')?->positive(),
             $input->find('lockSheet') === null ? null : LockSheet::fromInput($input->get('lockSheet')),
             $input->find('blindSheet') === null ? null : BlindSheet::fromInput($input->get('blindSheet')),
-            $input->find('fitSheet') === null ? null : FitSheet::fromInput($input->get('fitSheet')),
+            $fitSheet,
             array_map(Setting::fromInput(...), $input->find('settings')?->items() ?? []),
+            StepMinutes::of($input->find('minutes'), $fitSheet, $input->find('blindSheet') !== null),
         );
     }
 

@@ -7,9 +7,6 @@ namespace Kavvel\Core\Fit;
 /** A powered blind with all that is known of it. */
 final readonly class HungSlot
 {
-    /** To hang and teach one (assumption) */
-    public const MINUTES = 25;
-
     /**
      * @param  bool  $isFitted  hung and taught; or on its network, so that it has been
      * @param  bool  $isTried  by hand, and it works
@@ -20,6 +17,7 @@ final readonly class HungSlot
         public Hanging $hanging,
         public bool $isFitted,
         public bool $isTried,
+        public int $minutes = 0,
     ) {}
 
     public function standing(): string

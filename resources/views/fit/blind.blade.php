@@ -19,7 +19,8 @@
     @php($done = $hanging->done[$step->value] ?? null)
     <li class="{{ $done !== null ? 'is-done' : ($step === $next ? 'is-current' : '') }}"><span class="n">{{ $loop->iteration }}</span>
         <span>{{ $step->words() }}</span>
-        <span class="end measure">{{ $done?->at->format('H:i') }}</span></li>
+        @php($isToday = $done?->at->format('Y-m-d') === now()->onSite()->toDateString())
+        <span class="end measure">{{ $done?->at->format($isToday ? 'H:i' : 'j M') }}</span></li>
     @endforeach
 </ol>
 @if ($hanging->fixing === Hanging::ADHESIVE)

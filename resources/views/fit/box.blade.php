@@ -1,19 +1,20 @@
 @use('App\Stations\Fit\BoxSection')
 @use('Kavvel\Core\Fit\FitVerdict')
 @php($slot = $card->slot)
-@php($fit = $slot->boxFit)
+@php($fit = $slot->boxFit ?? $slot->unseenFit())
+@php($isSeen = $slot->boxFit !== null)
 <div class="fit-middle">
-@if ($fit === null)
-    <p class="quiet">Nobody has looked into the box of the {{ $slot->card->called }}. It needs {{ round($slot->sheet()->depthMm
-        + Kavvel\Core\Catalogue\Connectors::depthMm(2), 1) }} mm with up to three cables.</p>
-@else
 @php($case = $fit->case)
 @php($s = BoxSection::of($case))
 @php($k = 900 / $s->widthMm)
 @php($x = fn (float $mm): float => round(($mm - $s->fromMm) * $k, 1))
 @php($mm = fn (float $number): string => rtrim(rtrim(number_format($number, 1, '.', ''), '0'), '.').' mm')
 @php($lacks = $s->leftMm() < 0)
+@if ($isSeen)
 <div class="fit-verdict is-{{ $fit->verdict()->value }}">{{ $fit->verdict()->words() }}</div>
+@else
+<p class="quiet">Nobody has looked into the box of the {{ $slot->card->called }}. This is what it needs, with up to three cables.</p>
+@endif
 <svg class="section" viewBox="0 0 900 400" role="img" aria-label="The box of the {{ $slot->card->called }} cut open: {{
     $mm($case->needDepthMm()) }} needed, {{ $mm($case->haveDepthMm()) }} there">
     <defs>
@@ -24,7 +25,7 @@
     </defs>
     <rect class="s-wall" x="{{ $x(0) }}" y="20" width="{{ 900 - $x(0) }}" height="270"/>
     <rect class="s-hatch" x="{{ $x(0) }}" y="20" width="{{ 900 - $x(0) }}" height="270" fill="url(#cut)"/>
-    <rect class="s-box" x="{{ $x(0) }}" y="65" width="{{ round($case->boxMm * $k, 1) }}" height="180"/>
+    <rect class="s-box {{ $isSeen ? '' : 'is-unseen' }}" x="{{ $x(0) }}" y="65" width="{{ round($case->boxMm * $k, 1) }}" height="180"/>
     @foreach (range(1, min($case->cables, 6)) as $n)
     <path class="s-cable" d="M{{ $x($case->boxMm) - 14 * $n }} 245 v45"/>
     @endforeach
@@ -46,13 +47,14 @@
         [$s->frontMm, $s->deviceMm, $mm($case->sheet->depthMm), 318, ''],
         [$s->deviceMm, $s->needMm, $mm($s->needMm - $s->deviceMm), 318, ''],
         $case->spacerMm > 0 ? [$s->frontMm, 0.0, 'spacer '.$mm($case->spacerMm), 356, ''] : null,
-        [0.0, $s->boxMm, 'box '.$mm($case->boxMm), 356, ''],
+        [0.0, $s->boxMm, ($isSeen ? 'box ' : 'needs ').$mm($case->boxMm), 356, ''],
         $lacks ? [$s->boxMm, $s->needMm, 'lacks '.$mm(-$s->leftMm()), 356, 'is-lack'] : null,
     ]) as [$from, $to, $words, $y, $class])
     <path class="s-measure {{ $class }}" d="M{{ $x($from) }} {{ $y - 6 }}v12m0 -6H{{ $x($to) }}m0 -6v12"/>
     <text class="s-text {{ $class }}" x="{{ ($x($from) + $x($to)) / 2 }}" y="{{ $y + 20 }}" text-anchor="middle">{{ $words }}</text>
     @endforeach
 </svg>
+@if ($isSeen)
 <dl class="fit-numbers">
     <div><dt>Depth</dt><dd>{{ $mm($case->needDepthMm()) }} of {{ $mm($case->haveDepthMm()) }}</dd></div>
     <div><dt>Load</dt><dd>{{ round($case->loadW()) }} W, {{ round($case->share() * 100) }} % of what it bears</dd></div>

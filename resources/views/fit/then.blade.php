@@ -19,8 +19,8 @@
     </ul>
     @endforeach
     @if ($blinds !== [])
-    <p class="over mt-2"><span>Blinds</span><span class="tabular-nums">{{ count($blinds) * Kavvel\Core\Fit\HungSlot::MINUTES }}
-        min</span></p>
+    <p class="over mt-2"><span>Blinds</span><span class="tabular-nums">{{ array_sum(array_map(
+        fn ($one) => $one->core->isFitted ? 0 : $one->core->minutes, $blinds)) }} min</span></p>
     <ul class="rows">
         @foreach ($blinds as $one)
         <li><a href="{{ route('jobs.fit', [$job, 'next' => $one->key()]) }}" @if ($one->key() === $key) aria-current="true" @endif>

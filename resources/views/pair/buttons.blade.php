@@ -8,12 +8,16 @@
     PairPhase::Waiting => $attempt->light === Light::Seen ? ["listening-{$attempt->id}", 'The hub listens'] : null,
     default => $target->waitsForHub() ? ['waits', 'Waits for the hub'] : null,
 })
+@php($toFit = $held === null && $phase === PairPhase::Idle && $target->waitsForFitting())
 <div class="thumb">
     @if ($held !== null && $phase === PairPhase::Idle)
     <x-form :action="route('jobs.existing.departure.store', [$job, $held->key])">
         <input type="hidden" name="from" value="pair">
         <button class="big" id="big" data-move="left-{{ $held->key }}" data-key="n">It has left</button>
     </x-form>
+    @elseif ($toFit)
+    <a class="big" id="big" data-move="fit-{{ $slot->key }}" data-key="n"
+        href="{{ route('jobs.fit', [$job, 'next' => $slot->key]) }}">Fit it first</a>
     @elseif ($idle)
     <button class="big" id="big" data-move="{{ $idle[0] }}" type="button" aria-disabled="true">{{ $idle[1] }}</button>
     @elseif ($phase === PairPhase::Waiting)
@@ -39,7 +43,7 @@
     @endforeach
 </div>
 @endif
-@if ($held !== null && $phase === PairPhase::Idle && $idle === null)
+@if (($toFit || ($held !== null && $phase === PairPhase::Idle)) && $idle === null)
 <x-form :action="route('jobs.windows.store', $job)">
     <input type="hidden" name="slot" value="{{ $slot->key }}">
     <button class="btn plain">Open the join window all the same</button>

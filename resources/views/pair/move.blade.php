@@ -18,6 +18,10 @@
     @else
     @include('pair.steps')
     @endif
+    @if ($phase === PairPhase::Idle && $target->waitsForFitting())
+    <p class="note">{{ $target->isHung() ? 'It is not hung and taught yet' : 'It is not in the wall yet' }}: it works by hand before its
+        radio is asked for.</p>
+    @endif
     @if ($target->profile->caution !== '')
     <p class="note">{{ $target->profile->caution }}</p>
     @endif

@@ -6,6 +6,7 @@ namespace App\Stations\Survey\Wiring;
 
 use App\Floorplan\PlanStore;
 use App\Models\SiteJob;
+use App\Tables\Csv;
 use Kavvel\Core\Cabling\HouseCables;
 
 /** The cable schedule in RFC 4180, a row for every run. */
@@ -15,11 +16,11 @@ final readonly class CableTable
 
     public function text(SiteJob $job): string
     {
-        return implode('', iterator_to_array($this->lines($job), false));
+        return Csv::text($this->rows($job));
     }
 
-    /** @return iterable<string> */
-    private function lines(SiteJob $job): iterable
+    /** @return iterable<list<string>> */
+    private function rows(SiteJob $job): iterable
     {
         $plan = $this->plans->read($job);
         $cables = HouseCables::of($plan);
@@ -29,13 +30,13 @@ final readonly class CableTable
                 $drums[$run->id] = $number + 1;
             }
         }
-        yield self::line(['label', 'storey', 'room', 'purpose', 'cable', 'colour', 'length_m', 'way', 'drum']);
+        yield ['label', 'storey', 'room', 'purpose', 'cable', 'colour', 'length_m', 'way', 'drum'];
         foreach ($cables->points as $point) {
             $room = $plan->room($point->room);
             for ($run = 1; $run <= $point->count; $run++) {
                 $id = $point->count === 1 ? $point->label : "{$point->label}/{$run}";
                 $length = $cables->lengthM($point);
-                yield self::line([
+                yield [
                     $id, $plan->storey($room->storey)->name, $room->name, $point->purpose, $point->cable->value, $point->cable->colour(),
                     $length === null ? '' : sprintf('%.1F', $length),
                     match ($cables->drawn[$point->key] ?? null) {
@@ -44,22 +45,8 @@ final readonly class CableTable
                         null => '',
                     },
                     (string) ($drums[$id] ?? ''),
-                ]);
+                ];
             }
         }
-    }
-
-    /** @param list<string> $cells */
-    private static function line(array $cells): string
-    {
-        return implode(',', array_map(self::cell(...), $cells))."\r\n";
-    }
-
-    /** A text that begins like a formula is made plain, for whoever opens it in a spreadsheet. */
-    private static function cell(string $text): string
-    {
-        $plain = preg_match('/^[=+\-@\t\r]/', $text) === 1 && ! is_numeric($text) ? "'{$text}" : $text;
-
-        return preg_match('/[",\r\n]/', $plain) === 1 ? '"'.str_replace('"', '""', $plain).'"' : $plain;
     }
 }
