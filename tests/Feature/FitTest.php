@@ -339,6 +339,32 @@ final class FitTest extends TestCase
         $this->act(self::UPPER, 'accept')->assertForbidden();
     }
 
+    public function test_the_van_list_and_the_time_of_a_visit(): void
+    {
+        $this->get(self::FIT.'?lens=van')->assertOk()
+            ->assertSeeInOrder(['Lantern House, visit 2', 'Ceiling dimmer, TW-DIM-2', 'Spacer, 5 mm', 'to prove dead', 'Device labels'])
+            ->assertSeeInOrder(['Visit 2 takes 2 h 04 min', '1 visit more', 'In the wall, 6 devices', '175 min of 165'])
+            ->assertDontSee('AAA');
+        $this->get(self::FIT.'?lens=van&at=visit+3')
+            ->assertSeeInOrder(['Lantern House, visit 3', 'AAA', '4 and 1 spare', 'Pin', 'Visit 3 takes']);
+        $this->get(self::FIT.'?lens=van&at=visit+77')->assertSee('Lantern House, visit 2');
+        $csv = (string) $this->get(self::HOUSE.'/van?visit=3')->assertOk()
+            ->assertHeader('Content-Type', 'text/csv; charset=UTF-8')->getContent();
+        $rows = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), explode("\r\n", trim($csv)));
+        self::assertSame(['kind', 'what', 'count', 'for'], $rows[0]);
+        self::assertContains(['Batteries', 'AAA', '5', '4 and 1 spare'], $rows);
+        $this->get('/jobs/weir-cottage/fit?lens=van')->assertSee('No work is left for it');
+    }
+
+    public function test_what_is_not_fitted_is_not_paired_first_where_it_will_live(): void
+    {
+        $pair = self::HOUSE.'/pair?next=keeper-dimmer';
+        $this->get($pair)->assertSeeInOrder(['It is not in the wall yet', 'Fit it first', 'Open the join window all the same']);
+        $this->get(self::HOUSE.'/pair?next=keeper-blind')->assertDontSee('Open the join window all the same');
+        $this->siteJob()->update(['school' => 'at-bench']);
+        $this->get($pair)->assertDontSee('Fit it first')->assertSee('Open the join window');
+    }
+
     public function test_two_people_are_shown_their_own_card(): void
     {
         $this->proveDead(self::KEEPER, self::UPPER);

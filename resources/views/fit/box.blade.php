@@ -3,7 +3,7 @@
 @php($slot = $card->slot)
 @php($fit = $slot->boxFit ?? $slot->unseenFit())
 @php($isSeen = $slot->boxFit !== null)
-<div class="fit-middle">
+<div id="fit-box" data-keeps-scroll tabindex="0" role="group" aria-label="Box" class="fit-middle">
 @php($case = $fit->case)
 @php($s = BoxSection::of($case))
 @php($k = 900 / $s->widthMm)

@@ -5,7 +5,7 @@
 @php($record = $work?->record($slot->key()))
 @php($isOn = $work?->off === null)
 @php($lock = $box === null ? null : $work->locks[$box->opened->by] ?? null)
-<div class="fit-middle">
+<div id="fit-dead" data-keeps-scroll tabindex="0" role="group" aria-label="Isolation" class="fit-middle">
 @if ($slot->circuit === null)
     <p class="quiet">Nobody has said which circuit feeds the {{ $slot->card->called }}.</p>
 @else

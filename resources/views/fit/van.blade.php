@@ -1,6 +1,6 @@
 @php($rows = $van->list->rows())
 @php($byRoom = $van->visit->byRoom())
-<div class="fit-middle prints">
+<div id="fit-van" data-keeps-scroll tabindex="0" role="group" aria-label="Van list" class="fit-middle prints">
 <h2 class="text-xl font-bold">{{ $job->name }}, visit {{ $van->visit->number }}</h2>
 @if ($rows === [])
 <p class="quiet">Nothing has to be brought for it.</p>

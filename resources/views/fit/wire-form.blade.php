@@ -3,6 +3,9 @@
 @use('Kavvel\Core\Fit\Wire')
 <h3 class="flex gap-3 items-center"><span class="wire-end is-{{ Str::before($wire->name, ' ') }}" aria-hidden="true"></span>{{
     Str::ucfirst($wire->name) }}</h3>
+@foreach ($wire->role === null ? [] : array_filter($remarks, fn ($one) => $one->wire === $wire->name) as $one)
+<p class="note">{{ $one->words }}</p>
+@endforeach
 <x-form :action="route('jobs.slots.wires.update', [$job, $key])" method="put">
     <input type="hidden" name="name" value="{{ $wire->name }}">
     <label class="field"><span>Was at</span><input name="was_at" maxlength="60" value="{{ $wire->wasAt }}" required></label>

@@ -2,7 +2,7 @@
 @use('Kavvel\Core\Fit\Wire')
 @php($slot = $card->slot)
 @php($drawing = WireDrawing::of($slot->fit->wireList(), $slot->sheet()))
-<div class="fit-middle">
+<div id="fit-wires" data-keeps-scroll tabindex="0" role="group" aria-label="Conductors" class="fit-middle">
 @if ($drawing->wires === [])
 <p class="quiet">No conductor is noted in the box of the {{ $slot->card->called }} yet. It has the terminals {{ implode(', ', array_map(
     fn ($one) => "{$one->mark} ({$one->takes->words()})", $slot->sheet()->terminals)) }}.</p>

@@ -30,7 +30,7 @@
 @if ($remarks !== [] && $slot->fit->picture !== null)
 <div><h3>Still open</h3>
 <ul class="rows">
-    @foreach (array_slice($remarks, 0, 6) as $one)
+    @foreach (collect($remarks)->where('wire', '!==', $wire?->name ?? '')->unique(fn ($one) => $one->wire ?? $one->words) as $one)
     <li>@if ($one->wire === null)<span>{{ $one->words }}</span>@else<a
         href="{{ $bench->url(['at' => $one->wire, 'next' => $key]) }}"><span>{{ $one->words }}</span></a>@endif</li>
     @endforeach
