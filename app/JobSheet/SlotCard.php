@@ -10,6 +10,7 @@ use App\Plan\PlanSlot;
 use Illuminate\Support\Str;
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Coverage\RadioEnd;
+use Kavvel\Core\Fit\HangStep;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Proving\Ladder;
 use Kavvel\Core\Proving\Standing;
@@ -59,7 +60,7 @@ final readonly class SlotCard
         $this->called = trim("{$stored['place']} {$stored['what']}");
         $this->title = Str::ucfirst($this->called);
         $this->isIn = $node !== null && $node->getAttributes()['state'] !== Node::LEFT;
-        $this->waitsForFitting = $isFittedFirst && ! $isFitted && ($profile->fitSheet !== null || $profile->blindSheet !== null);
+        $this->waitsForFitting = $isFittedFirst && ! $isFitted && ($this->isWired() || $this->isHung());
         $this->position = new Vec3((float) $stored['x'], (float) $stored['y'], (float) $stored['z']);
     }
 
@@ -116,10 +117,10 @@ final readonly class SlotCard
         return $this->profile->fitSheet !== null;
     }
 
-    /** A powered blind: it is hung and taught before it is paired. */
+    /** A powered blind or a lock: it is put up and taught before it is paired. */
     public function isHung(): bool
     {
-        return $this->profile->blindSheet !== null && ! $this->isWired();
+        return HangStep::of($this->profile) !== [] && ! $this->isWired();
     }
 
     public function isFitted(): bool

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\Fit\FoundBox;
 use Kavvel\Core\Fit\Hanging;
+use Kavvel\Core\Fit\HangStep;
 use Kavvel\Core\Fit\SwitchedLoad;
 use Kavvel\Core\Fit\TwoWayTest;
 use Kavvel\Core\Fit\Wire;
@@ -29,7 +30,7 @@ use Kavvel\Core\Input\Input;
  * @property list<array<string, mixed>>|null $loads  null: the lamps of its circuit in its room
  * @property list<array<string, mixed>>|null $wires
  * @property array<string, mixed>|null $two_way  what was read at its common terminal
- * @property array<string, mixed>|null $hung  how far a blind is
+ * @property array<string, mixed>|null $hung  how far a blind or a lock is
  * @property string|null $picture  of the box as it was found: where its file lies
  * @property Carbon|null $picture_at
  * @property Carbon|null $fitted_at
@@ -84,11 +85,12 @@ final class SlotFit extends Model
         return $this->two_way === null ? null : TwoWayTest::fromInput(Input::of($this->two_way));
     }
 
-    public function hanging(): Hanging
+    /** @param list<HangStep> $steps of its kind of device */
+    public function hanging(array $steps): Hanging
     {
         return $this->hung === null
-            ? Hanging::none()
-            : Hanging::fromInput(Input::of($this->hung), new DateTimeZone((string) config('kavvel.time_zone')));
+            ? Hanging::none($steps)
+            : Hanging::fromInput(Input::of($this->hung), new DateTimeZone((string) config('kavvel.time_zone')), $steps);
     }
 
     protected function casts(): array

@@ -28,7 +28,7 @@ final class BlindsTest extends TestCase
     {
         $this->get(self::KEEPER)->assertOk()
             ->assertSeeInOrder([
-                'Teach the direction', 'Run it a hand’s width up', 'Hang it', 'Adhesive holds it, for trying only', 'Direction taught',
+                'Teach the direction', 'Run it a hand’s width up', 'Put it up', 'Adhesive holds it, for trying only', 'Direction taught',
             ]);
         $this->step('end-stops')->assertSessionHasErrors(['act' => 'First: Teach the direction.']);
         $this->step('direction')->assertRedirect(self::KEEPER);
@@ -36,7 +36,7 @@ final class BlindsTest extends TestCase
         $this->get(self::KEEPER)->assertSee('Try the window blind by hand')->assertSee('4 to fit');
         self::assertNotNull($this->fit()->fitted_at);
         $this->post(self::HOUSE.'/slots/keeper-blind/hand-trials', ['outcome' => 'passed'])->assertRedirect(self::HOUSE.'/fit');
-        $this->get(self::KEEPER)->assertSee('The window blind hangs')->assertSee('To the next');
+        $this->get(self::KEEPER)->assertSee('The window blind is up')->assertSee('To the next');
         self::assertTrue($this->logged('Window blind: end stops taught.'));
     }
 

@@ -19,6 +19,8 @@ final class FitTest extends TestCase
 {
     use FitsADevice;
 
+    private const HOUSE = '/jobs/lantern-house';
+
     private const FIT = self::HOUSE.'/fit';
 
     private const KEEPER = 'keeper-dimmer';
@@ -370,6 +372,11 @@ final class FitTest extends TestCase
         $this->proveDead(self::KEEPER, self::UPPER);
         $this->get(self::FIT)->assertSee('The box as it was found');
         $this->as('idris')->get(self::FIT)->assertDontSee('The box as it was found');
+    }
+
+    protected function fitted(): string
+    {
+        return self::HOUSE;
     }
 
     private function fit(string $slot): SlotFit

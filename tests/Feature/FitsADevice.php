@@ -16,7 +16,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** What a person does at a box in the wall, step by step. */
 trait FitsADevice
 {
-    private const HOUSE = '/jobs/lantern-house';
+    /** "/jobs/lantern-house" */
+    abstract protected function fitted(): string;
 
     /**
      * @param  array<string, mixed>  $with
@@ -24,18 +25,22 @@ trait FitsADevice
      */
     private function act(string $circuit, string $act, array $with = []): TestResponse
     {
-        return $this->post(self::HOUSE."/circuits/{$circuit}/acts", ['act' => $act, ...$with]);
+        return $this->post($this->fitted()."/circuits/{$circuit}/acts", ['act' => $act, ...$with]);
     }
 
-    /** Up to the box that is begun at, its conductors noted. */
-    private function begin(string $slot, string $circuit): void
+    /**
+     * Up to the box that is begun at, its conductors noted.
+     *
+     * @param  list<string>  $colours
+     */
+    private function begin(string $slot, string $circuit, array $colours = ['brown', 'black', 'blue', 'green-yellow']): void
     {
         $this->act($circuit, 'accept', ['slot' => $slot])->assertSessionHasNoErrors();
         foreach (EnergySource::cases() as $source) {
             $this->act($circuit, 'look', ['source' => $source->value, 'found' => 'none', 'slot' => $slot])->assertSessionHasNoErrors();
         }
-        foreach (['brown', 'black', 'blue', 'green-yellow'] as $colour) {
-            $this->post(self::HOUSE."/slots/{$slot}/wires", ['colour' => $colour])->assertSessionHasNoErrors();
+        foreach ($colours as $colour) {
+            $this->post($this->fitted()."/slots/{$slot}/wires", ['colour' => $colour])->assertSessionHasNoErrors();
         }
         $this->act($circuit, 'open', ['slot' => $slot])->assertSessionHasNoErrors();
     }
@@ -66,26 +71,31 @@ trait FitsADevice
         $this->act($circuit, 'detector-after', ['slot' => $slot, 'detector' => 'works'])->assertSessionHasNoErrors();
     }
 
-    /** The photograph, and every conductor of the four. */
-    private function settleWires(string $slot): void
+    /**
+     * The photograph, and every conductor.
+     *
+     * @param  list<array{string, string, WireRole, Evidence, string}>|null  $wires  null: the usual four
+     */
+    private function settleWires(string $slot, ?array $wires = null): void
     {
-        $this->post(self::HOUSE."/slots/{$slot}/found-picture", ['picture' => UploadedFile::fake()->image('box.jpg', 60, 40)])
+        $this->post($this->fitted()."/slots/{$slot}/found-picture", ['picture' => UploadedFile::fake()->image('box.jpg', 60, 40)])
             ->assertSessionHasNoErrors();
-        foreach ([
+        foreach ($wires ?? [
             ['brown', 'COM', WireRole::Line, Evidence::AlwaysLive, 'L'], ['black', 'L1', WireRole::Switched, Evidence::FollowsLamp, 'O'],
             ['blue', 'a connector', WireRole::Neutral, Evidence::Continuity, 'N'],
             ['green-yellow', 'the box', WireRole::Earth, Evidence::Continuity, Wire::BOX_EARTH],
         ] as [$name, $wasAt, $role, $evidence, $goesTo]) {
-            $this->put(self::HOUSE."/slots/{$slot}/wires", [
+            $this->put($this->fitted()."/slots/{$slot}/wires", [
                 'name' => $name, 'was_at' => $wasAt, 'role' => $role->value, 'evidence' => $evidence->value, 'goes_to' => $goesTo,
-                'is_far_end_safe' => '0',
+                'is_far_end_safe' => $goesTo === Wire::CAPPED ? '1' : '0',
             ])->assertSessionHasNoErrors();
         }
     }
 
     private function isolation(string $circuit): Isolation
     {
-        return $this->siteJob()->isolations()
-            ->where('circuit_id', $this->siteJob()->circuits()->where('key', $circuit)->value('id'))->latest('id')->firstOrFail();
+        $job = $this->siteJob(basename($this->fitted()));
+
+        return $job->isolations()->where('circuit_id', $job->circuits()->where('key', $circuit)->value('id'))->latest('id')->firstOrFail();
     }
 }

@@ -18,7 +18,7 @@ use Kavvel\Core\Fit\Hanging;
 use Kavvel\Core\Fit\HangStep;
 use Kavvel\Core\Fit\WorkRefused;
 
-/** Writes down how far a powered blind is: hung, its cord safe, taught. */
+/** Writes down how far a powered blind or a lock is: up, safe, taught. */
 final readonly class Blinds
 {
     public function __construct(private Logbook $logbook, private TemporaryStates $temporary) {}

@@ -22,7 +22,7 @@ final class FitRefused extends Refused
 
     public static function isNoBlind(): self
     {
-        return new self('slot', 'This device is no powered blind: there is nothing to hang or to teach.');
+        return new self('slot', 'This device is no blind and no lock: there is nothing to put up or to teach.');
     }
 
     public static function needsCircuit(): self

@@ -8,7 +8,7 @@ use App\JobSheet\SlotCard;
 use App\Models\SlotFit;
 use Kavvel\Core\Fit\HungSlot;
 
-/** A powered blind, with how far it is. */
+/** A powered blind or a lock, with how far it is. */
 final readonly class HungBlind
 {
     public function __construct(public SlotCard $card, public SlotFit $fit, public HungSlot $core) {}

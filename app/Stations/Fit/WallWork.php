@@ -17,6 +17,7 @@ use Kavvel\Core\Fit\FitCase;
 use Kavvel\Core\Fit\FitMove;
 use Kavvel\Core\Fit\FittingOrder;
 use Kavvel\Core\Fit\FittingStop;
+use Kavvel\Core\Fit\HangStep;
 use Kavvel\Core\Fit\HungSlot;
 use Kavvel\Core\Fit\SwitchedLoad;
 use Kavvel\Core\Fit\WiredSlot;
@@ -163,7 +164,8 @@ final readonly class WallWork
     {
         $room = $sheet->geometry->rooms[$card->roomId]['key'];
 
-        $core = new HungSlot($card->key(), $room, $fit->hanging(), $card->isFitted(), self::isTried($card), $card->profile->minutes->fit);
+        $hanging = $fit->hanging(HangStep::of($card->profile));
+        $core = new HungSlot($card->key(), $room, $hanging, $card->isFitted(), self::isTried($card), $card->profile->minutes->fit);
 
         return new HungBlind($card, $fit, $core);
     }

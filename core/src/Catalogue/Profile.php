@@ -61,7 +61,7 @@ final readonly class Profile
         public array $settings = [],
         ?StepMinutes $minutes = null,
     ) {
-        $this->minutes = $minutes ?? StepMinutes::of(null, $fitSheet, $blindSheet !== null);
+        $this->minutes = $minutes ?? StepMinutes::of(null, $fitSheet, $blindSheet !== null || $lockSheet !== null);
     }
 
     public static function fromInput(Input $input, Region $region = Region::Eu): self
@@ -111,7 +111,11 @@ final readonly class Profile
             $input->find('blindSheet') === null ? null : BlindSheet::fromInput($input->get('blindSheet')),
             $fitSheet,
             array_map(Setting::fromInput(...), $input->find('settings')?->items() ?? []),
-            StepMinutes::of($input->find('minutes'), $fitSheet, $input->find('blindSheet') !== null),
+            StepMinutes::of(
+                $input->find('minutes'),
+                $fitSheet,
+                $input->find('blindSheet') !== null || $input->find('lockSheet') !== null,
+            ),
         );
     }
 

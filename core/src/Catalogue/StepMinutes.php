@@ -11,7 +11,8 @@ final readonly class StepMinutes
 {
     private const USUAL_MOUNT = 5;
 
-    private const USUAL_BLIND = 25;
+    /** Blinds and locks */
+    private const USUAL_TAUGHT = 25;
 
     private const USUAL_PAIR = 6;
 
@@ -21,12 +22,13 @@ final readonly class StepMinutes
 
     private function __construct(public int $fit, public int $pair, public int $name, public int $prove) {}
 
-    public static function of(?Input $said, ?FitSheet $fitSheet, bool $isBlind): self
+    /** @param bool $isTaught it is put up and taught: a blind, a lock */
+    public static function of(?Input $said, ?FitSheet $fitSheet, bool $isTaught): self
     {
         $minutes = static fn (string $stage): ?int => $said?->find($stage)?->wholeFrom(0);
 
         return new self(
-            $minutes('fit') ?? $fitSheet->minutes ?? ($isBlind ? self::USUAL_BLIND : self::USUAL_MOUNT),
+            $minutes('fit') ?? $fitSheet->minutes ?? ($isTaught ? self::USUAL_TAUGHT : self::USUAL_MOUNT),
             $minutes('pair') ?? self::USUAL_PAIR,
             $minutes('name') ?? self::USUAL_NAME,
             $minutes('prove') ?? self::USUAL_PROVE,

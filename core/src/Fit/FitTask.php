@@ -18,7 +18,7 @@ enum FitTask: string
     case SwitchOn = 'switch-on';
     case TryByHand = 'try-by-hand';
 
-    /** A blind is hung and taught */
+    /** A blind or a lock is put up and taught */
     case Hang = 'hang';
     case Nothing = 'nothing';
 }

@@ -7,7 +7,7 @@ namespace Kavvel\Core\Fit;
 use DateTimeZone;
 use Kavvel\Core\Input\Input;
 
-/** How far a powered blind is: hung, its cord safe, and taught. */
+/** How far a powered blind or a lock is: up, safe, and taught. */
 final readonly class Hanging
 {
     public const SCREWS = 'screws';
@@ -15,17 +15,20 @@ final readonly class Hanging
     public const ADHESIVE = 'adhesive';
 
     /**
+     * @param  list<HangStep>  $steps  of its kind of device, in order
      * @param  array<string, Act>  $done  by step
-     * @param  string|null  $fixing  SCREWS or ADHESIVE; null: not hung yet
+     * @param  string|null  $fixing  SCREWS or ADHESIVE; null: not up yet
      */
-    private function __construct(public array $done = [], public ?string $fixing = null) {}
+    private function __construct(public array $steps, public array $done = [], public ?string $fixing = null) {}
 
-    public static function none(): self
+    /** @param list<HangStep> $steps of its kind of device, in order */
+    public static function none(array $steps): self
     {
-        return new self;
+        return new self($steps);
     }
 
-    public static function fromInput(Input $input, DateTimeZone $site): self
+    /** @param list<HangStep> $steps of its kind of device, in order */
+    public static function fromInput(Input $input, DateTimeZone $site, array $steps): self
     {
         $done = [];
         foreach (HangStep::cases() as $step) {
@@ -34,7 +37,7 @@ final readonly class Hanging
             }
         }
 
-        return new self($done, $input->find('fixing')?->word([self::SCREWS, self::ADHESIVE]));
+        return new self($steps, $done, $input->find('fixing')?->word([self::SCREWS, self::ADHESIVE]));
     }
 
     /** @return array<string, mixed> as it is kept, and read again */
@@ -45,7 +48,7 @@ final readonly class Hanging
 
     public function next(): ?HangStep
     {
-        foreach (HangStep::cases() as $step) {
+        foreach ($this->steps as $step) {
             if (! isset($this->done[$step->value])) {
                 return $step;
             }
@@ -61,13 +64,13 @@ final readonly class Hanging
 
     public function hang(string $fixing, Act $act): self
     {
-        return new self([...$this->done, HangStep::Mounted->value => $act], $fixing);
+        return new self($this->steps, [...$this->done, HangStep::Mounted->value => $act], $fixing);
     }
 
     /** @throws WorkRefused where a step before it is not done */
     public function do(HangStep $step, Act $act): self
     {
-        foreach (HangStep::cases() as $one) {
+        foreach ($this->steps as $one) {
             if ($one === $step) {
                 break;
             }
@@ -76,14 +79,14 @@ final readonly class Hanging
             }
         }
 
-        return new self([...$this->done, $step->value => $act], $this->fixing);
+        return new self($this->steps, [...$this->done, $step->value => $act], $this->fixing);
     }
 
     /** It was not, and what came after it is to be done again. */
     public function undo(HangStep $step): self
     {
         $done = [];
-        foreach (HangStep::cases() as $one) {
+        foreach ($this->steps as $one) {
             if ($one === $step) {
                 break;
             }
@@ -92,6 +95,6 @@ final readonly class Hanging
             }
         }
 
-        return new self($done, isset($done[HangStep::Mounted->value]) ? $this->fixing : null);
+        return new self($this->steps, $done, isset($done[HangStep::Mounted->value]) ? $this->fixing : null);
     }
 }

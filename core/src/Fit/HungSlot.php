@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Fit;
 
-/** A powered blind with all that is known of it. */
+/** A powered blind or a lock with all that is known of it. */
 final readonly class HungSlot
 {
     /**
-     * @param  bool  $isFitted  hung and taught; or on its network, so that it has been
+     * @param  bool  $isFitted  up and taught; or on its network, so that it has been
      * @param  bool  $isTried  by hand, and it works
      */
     public function __construct(
@@ -25,7 +25,7 @@ final readonly class HungSlot
         return match (true) {
             $this->isFitted && $this->isTried => FitStanding::Done->words(),
             $this->isFitted => FitStanding::ToTry->words(),
-            $this->hanging->done === [] => 'to hang',
+            $this->hanging->done === [] => 'to put up',
             default => 'to teach',
         };
     }

@@ -8,6 +8,7 @@ use DateTimeZone;
 use Kavvel\Core\Fit\CircuitWork;
 use Kavvel\Core\Fit\FoundBox;
 use Kavvel\Core\Fit\Hanging;
+use Kavvel\Core\Fit\HangStep;
 use Kavvel\Core\Fit\SwitchedLoad;
 use Kavvel\Core\Fit\TwoWayTest;
 use Kavvel\Core\Fit\Wire;
@@ -67,7 +68,7 @@ final readonly class Fitting
             $names[" {$name}"] = true;
         }
         if ($fit->find('hung') !== null) {
-            Hanging::fromInput($fit->get('hung'), new DateTimeZone('UTC'));
+            Hanging::fromInput($fit->get('hung'), new DateTimeZone('UTC'), HangStep::cases());
         }
         if ($fit->find('twoWay') !== null) {
             TwoWayTest::fromInput($fit->get('twoWay'));

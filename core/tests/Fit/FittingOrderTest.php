@@ -121,9 +121,9 @@ final class FittingOrderTest extends TestCase
 
     public function test_blinds_come_when_nothing_is_left_that_goes_into_the_wall(): void
     {
-        $blind = new HungSlot('blind', 'hall', Hanging::none(), false, false);
-        $taught = new HungSlot('taught', 'hall', Hanging::none(), true, false);
-        $done = new HungSlot('done', 'hall', Hanging::none(), true, true);
+        $blind = new HungSlot('blind', 'hall', Hanging::none([]), false, false);
+        $taught = new HungSlot('taught', 'hall', Hanging::none([]), true, false);
+        $done = new HungSlot('done', 'hall', Hanging::none([]), true, true);
         $wired = FittingOrder::of([self::slot('hall', 'c', null)]);
 
         self::assertSame('hall', FitMove::of($wired, [$blind], 'Ada')->key());
@@ -131,7 +131,7 @@ final class FittingOrderTest extends TestCase
         self::assertSame([FitTask::Hang, 'blind'], [$next->task, $next->key()]);
         self::assertSame(FitTask::TryByHand, FitMove::of([], [$taught], 'Ada')->task);
         self::assertSame(FitTask::Nothing, FitMove::of([], [$done], 'Ada')->task);
-        self::assertSame(['to hang', 'try by hand', 'fitted'], [$blind->standing(), $taught->standing(), $done->standing()]);
+        self::assertSame(['to put up', 'try by hand', 'fitted'], [$blind->standing(), $taught->standing(), $done->standing()]);
     }
 
     private static function slot(

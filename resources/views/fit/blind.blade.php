@@ -10,12 +10,12 @@
     <h2>{{ match (true) {
         $move->task === FitTask::Hang => $next->words(),
         $move->task === FitTask::TryByHand => "Try the {$blind->card->called} by hand",
-        default => "The {$blind->card->called} hangs",
+        default => "The {$blind->card->called} is up",
     } }}</h2>
     <p class="why">{{ $blind->card->fullTitle() }}. {{ $move->task === FitTask::Hang ? $next->hint() : '' }}</p>
 </div>
 <ol class="rows steps">
-    @foreach (HangStep::cases() as $step)
+    @foreach ($hanging->steps as $step)
     @php($done = $hanging->done[$step->value] ?? null)
     <li class="{{ $done !== null ? 'is-done' : ($step === $next ? 'is-current' : '') }}"><span class="n">{{ $loop->iteration }}</span>
         <span>{{ $step->words() }}</span>
@@ -30,8 +30,12 @@
 <p class="note">{{ $blind->card->profile->caution }}</p>
 @endif
 @if ($mayWork && $move->task === FitTask::Hang)
-@foreach ($next === HangStep::Mounted ? [Hanging::SCREWS => 'Screws hold it', Hanging::ADHESIVE => 'Adhesive, to try']
-    : ['' => Str::ucfirst($next->done())] as $fixing => $words)
+@php($isBlind = $blind->card->profile->blindSheet !== null)
+@foreach (match (true) {
+    $next !== HangStep::Mounted => ['' => Str::ucfirst($next->done())],
+    $isBlind => [Hanging::SCREWS => 'Screws hold it', Hanging::ADHESIVE => 'Adhesive, to try'],
+    default => [Hanging::SCREWS => 'Screws hold it'],
+} as $fixing => $words)
 <x-form :action="route('jobs.slots.hang-steps.store', [$job, $key])">
     <input type="hidden" name="hang_step" value="{{ $next->value }}"><input type="hidden" name="fixing" value="{{ $fixing }}">
     @if ($loop->first)
@@ -42,7 +46,8 @@
 </x-form>
 @endforeach
 @elseif ($mayWork && $move->task === FitTask::TryByHand)
-<p>By its own key: up, stop half-way, down. No hub, no app.</p>
+<p>{{ $blind->card->profile->blindSheet !== null ? 'By its own key: up, stop half-way, down.'
+    : 'By hand and by its own key, from both sides.' }} No hub, no app.</p>
 @include('fit.hand-trial')
 @else
 <div class="thumb"><a class="big" id="big" data-move="on-{{ $key }}" data-key="n" href="{{ route('jobs.fit', $job) }}">To the next
@@ -56,7 +61,7 @@
 </x-form>
 @endif
 <details id="not-yet"><summary>Something is not so after all</summary>
-    @foreach (HangStep::cases() as $step)
+    @foreach ($hanging->steps as $step)
     @if (isset($hanging->done[$step->value]))
     <x-form :action="route('jobs.slots.hang-steps.destroy', [$job, $key])" method="delete" class="mt-2">
         <input type="hidden" name="hang_step" value="{{ $step->value }}">

@@ -19,7 +19,7 @@
     </ul>
     @endforeach
     @if ($blinds !== [])
-    <p class="over mt-2"><span>Blinds</span><span class="tabular-nums">{{ array_sum(array_map(
+    <p class="over mt-2"><span>Blinds and locks</span><span class="tabular-nums">{{ array_sum(array_map(
         fn ($one) => $one->core->isFitted ? 0 : $one->core->minutes, $blinds)) }} min</span></p>
     <ul class="rows">
         @foreach ($blinds as $one)

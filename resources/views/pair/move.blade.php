@@ -19,7 +19,7 @@
     @include('pair.steps')
     @endif
     @if ($phase === PairPhase::Idle && $target->waitsForFitting())
-    <p class="note">{{ $target->isHung() ? 'It is not hung and taught yet' : 'It is not in the wall yet' }}: it works by hand before its
+    <p class="note">{{ $target->isHung() ? 'It is not up and taught yet' : 'It is not in the wall yet' }}: it works by hand before its
         radio is asked for.</p>
     @endif
     @if ($target->profile->caution !== '')

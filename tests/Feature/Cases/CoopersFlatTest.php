@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Cases;
 
-/** Case 3, as far as the survey: nine lamps on one circuit against one dimmer, and a dimmer that another controller still owns. */
+use Tests\Feature\FitsADevice;
+
+/** Case 3, as far as the fit: nine lamps against one dimmer, a dimmer that another controller still owns, a two-way switch in the hall. */
 final class CoopersFlatTest extends CarriesAHouse
 {
+    use FitsADevice;
+
     protected function key(): string
     {
         return 'coopers-flat';
@@ -42,5 +46,38 @@ final class CoopersFlatTest extends CarriesAHouse
     {
         $this->lens('control')->assertSee('Hall lights')->assertSee('Living room lights');
         $this->lens('circuits', 'hall-lights')->assertSee('2 lamps, 12 W');
+    }
+
+    public function test_in_the_hall_neutral_and_feed_side_are_found_and_the_relay_goes_where_its_sheet_wants_it(): void
+    {
+        $this->post($this->url('/slots'), [
+            'station' => 'survey', 'room' => 'hall', 'profile' => 'zw-relay', 'place' => 'door', 'what' => 'relay', 'x' => '0.2', 'y' => '0.4', 'z' => '1.1', 'mounting' => 'plastic-box', 'feed' => '', 'note' => '',
+        ])->assertSessionHasNoErrors();
+        $slot = $this->house->slots()->sole()->key;
+        $card = $this->url("/fit?next={$slot}");
+        $this->get($card)->assertSeeInOrder(['Which circuit feeds the door relay?', 'Its room is on “Hall lights”']);
+        $this->put($this->url("/slots/{$slot}/circuit"), ['circuit' => 'hall-lights'])->assertRedirect($card);
+        $box = [
+            'depth_mm' => '47', 'cables' => '3', 'ganged' => '1', 'spacer_mm' => '0', 'is_metal' => '0', 'has_barrier' => '0',
+            'has_bypass' => '0', 'lock_version' => '1',
+        ];
+        $this->put($this->url("/slots/{$slot}/box"), [...$box, 'neutral' => 'none'])->assertRedirect($card);
+        $this->get($card)->assertSee('It needs a neutral, and there is none in the box.');
+        $this->put($this->url("/slots/{$slot}/box"), [...$box, 'neutral' => 'own', 'lock_version' => '2'])->assertRedirect($card);
+        $this->begin($slot, 'hall-lights');
+        $this->act('hall-lights', 'detector-before', ['slot' => $slot, 'detector' => 'works']);
+        $this->act('hall-lights', 'read-live', ['slot' => $slot, 'volts' => '230']);
+        $read = [];
+        foreach ([[0, 0], [1, 1], [0, 0], [1, 1]] as $position => [$live, $lit]) {
+            $read += ["live_{$position}" => (string) $live, "lit_{$position}" => (string) $lit];
+        }
+        $this->put($this->url("/slots/{$slot}/two-way"), $read)->assertRedirect($card);
+        $this->act('hall-lights', 'put-back', ['slot' => $slot])->assertSessionHasNoErrors();
+        $this->get($card)->assertSeeInOrder(['the lamp goes out here', 'Its sheet wants the line side', 'Change its place on the plan']);
+    }
+
+    protected function fitted(): string
+    {
+        return $this->url('');
     }
 }

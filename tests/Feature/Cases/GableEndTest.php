@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Cases;
 
-/** Case 6, as far as the survey: two locks in an account, their doors measured, and the fewest relays from a hub in the cellar. */
+/** Case 6, as far as the fit: two locks in an account, their doors measured, fewest relays from the cellar, the way out proved. */
 final class GableEndTest extends CarriesAHouse
 {
     protected function key(): string
@@ -52,5 +52,24 @@ final class GableEndTest extends CarriesAHouse
         $this->post($this->url('/existing/front-cloud/departure'))->assertRedirect();
         $this->lens('existing')
             ->assertSeeInOrder(['Front door bolt', 'free, to be paired as planned', 'Porch door bolt', 'to leave first']);
+    }
+
+    public function test_a_bolt_goes_up_and_the_door_stays_a_way_out_before_it_is_taught(): void
+    {
+        $slot = $this->house->slots()->whereHas('profile', static fn ($profile) => $profile->where('data->lockSheet->doorMm', '!=', null))
+            ->firstOrFail();
+        $card = $this->url("/fit?next={$slot->key}");
+        $this->get($card)->assertSeeInOrder(['Put it up', 'Try the way out', 'Teach it its turns', 'Screws hold it'])
+            ->assertDontSee('Adhesive, to try');
+        $steps = $this->url("/slots/{$slot->key}/hang-steps");
+        $this->post($steps, ['hang_step' => 'mounted', 'fixing' => 'screws'])->assertRedirect($card);
+        $this->get($card)->assertSee('without key, power and network: it has to open with one hand');
+        $this->post($steps, ['hang_step' => 'turns'])->assertSessionHasErrors(['act' => 'First: Try the way out.']);
+        $this->get($this->url("/pair?next={$slot->key}"))->assertOk();
+        $this->post($steps, ['hang_step' => 'way-out'])->assertSessionHasNoErrors();
+        $this->post($steps, ['hang_step' => 'turns'])->assertSessionHasNoErrors();
+        $this->get($card)->assertSee('By hand and by its own key, from both sides.');
+        $this->post($this->url("/slots/{$slot->key}/hand-trials"), ['outcome' => 'passed'])->assertSessionHasNoErrors();
+        self::assertTrue($this->logged('opens from inside.', 'gable-end'));
     }
 }
