@@ -17,6 +17,8 @@ final readonly class CardInHand
      * @param  WorkStep|null  $step  at its box, where its circuit is worked on
      * @param  FitLens  $lens  what the middle shows unless something else is asked for
      * @param  list<Alternative>  $alternatives  other devices that would go in
+     * @param  list<string>  $cautions  of its box and its room
+     * @param  list<string>  $tools  to have at hand
      * @param  CircuitWork|null  $ended  the last work at its circuit, once it is live again
      * @param  list<WallSlot>  $unsettled  others of its circuit that are not ready: it would be off twice
      */
@@ -30,6 +32,8 @@ final readonly class CardInHand
         public array $unsettled,
         public string $person,
         public ?CircuitWork $ended,
+        public array $cautions,
+        public array $tools,
     ) {}
 
     public function key(): string

@@ -10,12 +10,14 @@ use DateTimeImmutable;
 use Kavvel\Core\Fit\Act;
 use Kavvel\Core\Fit\Alternative;
 use Kavvel\Core\Fit\Alternatives;
+use Kavvel\Core\Fit\BoxCautions;
 use Kavvel\Core\Fit\CircuitWork;
 use Kavvel\Core\Fit\FitMove;
 use Kavvel\Core\Fit\FitTask;
 use Kavvel\Core\Fit\FittingStop;
 use Kavvel\Core\Fit\WiredSlot;
 use Kavvel\Core\Fit\WorkStep;
+use Kavvel\Core\Floorplan\RoomKind;
 
 /** What the card of a device shows that goes into the wall. */
 final readonly class FitCard
@@ -37,7 +39,17 @@ final readonly class FitCard
             self::unsettled($wall, $move->stop, $slot),
             $person->name,
             $move->task === FitTask::TryByHand ? self::ended($wall, $slot) : null,
+            self::cautions($wall, $slot),
+            VanSheet::tools($wall, $slot),
         );
+    }
+
+    /** @return list<string> */
+    private static function cautions(WallWork $wall, WallSlot $slot): array
+    {
+        $room = $wall->sheet->geometry->rooms[$slot->card->roomId];
+
+        return BoxCautions::of($slot->fit->foundBox(), RoomKind::from($room['kind']), $room['name']);
     }
 
     private static function ended(WallWork $wall, WallSlot $slot): ?CircuitWork

@@ -9,7 +9,9 @@ use App\Models\PairAttempt;
 use Illuminate\Support\Collection;
 use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Van\Stage;
+use Kavvel\Core\Van\VanKind;
 use Kavvel\Core\Van\VanList;
+use Kavvel\Core\Van\VanRow;
 use Kavvel\Core\Van\VanSlot;
 use Kavvel\Core\Van\Visit;
 use Kavvel\Core\Van\VisitPlan;
@@ -38,6 +40,15 @@ final readonly class VanSheet
         $visit = $plan->visit($number ?? $job->visit_number);
 
         return new self($wall, $plan, $visit, VanList::of($visit->slots));
+    }
+
+    /** @return list<string> what to have at hand for one device */
+    public static function tools(WallWork $wall, WallSlot $slot): array
+    {
+        $own = VanList::of([self::slot($wall, $slot->key(), $slot->card, [Stage::Fit])])->rows();
+        $tools = array_filter($own, static fn (VanRow $row): bool => $row->kind === VanKind::Tool || $row->kind === VanKind::Box);
+
+        return array_values(array_map(static fn (VanRow $row): string => $row->what, $tools));
     }
 
     public function roomName(string $key): string

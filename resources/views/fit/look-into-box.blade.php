@@ -1,5 +1,8 @@
 <p class="note">To look behind the cover, switch its circuit off; hands stay out until it is proved dead. By a person licensed for it
     where the law asks.</p>
+@foreach ($card->cautions as $caution)
+<p class="note">{{ $caution }}</p>
+@endforeach
 @if ($mayWork)
 <x-form :action="route('jobs.slots.box.update', [$job, $key])" method="put">
     @include('fit.box-fields')

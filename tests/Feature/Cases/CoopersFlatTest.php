@@ -51,7 +51,8 @@ final class CoopersFlatTest extends CarriesAHouse
     public function test_in_the_hall_neutral_and_feed_side_are_found_and_the_relay_goes_where_its_sheet_wants_it(): void
     {
         $this->post($this->url('/slots'), [
-            'station' => 'survey', 'room' => 'hall', 'profile' => 'zw-relay', 'place' => 'door', 'what' => 'relay', 'x' => '0.2', 'y' => '0.4', 'z' => '1.1', 'mounting' => 'plastic-box', 'feed' => '', 'note' => '',
+            'station' => 'survey', 'room' => 'hall', 'profile' => 'zw-relay', 'place' => 'door', 'what' => 'relay',
+            'x' => '0.2', 'y' => '0.4', 'height' => '1.1', 'mounting' => 'plastic-box', 'feed' => '', 'note' => '',
         ])->assertSessionHasNoErrors();
         $slot = $this->house->slots()->sole()->key;
         $card = $this->url("/fit?next={$slot}");
