@@ -12,7 +12,7 @@
         @if ($one->standing() !== Kavvel\Core\Fit\FitStanding::Done)
         @php($other = $wall->slots[$one->key])
         <li><a href="{{ route('jobs.fit', [$job, 'next' => $one->key]) }}" @if ($one->key === $key) aria-current="true" @endif>
-            @chip($other->card->profile->protocol)<span>{{ $other->card->fullTitle() }}</span><span class="end">{{
+            @chip($other->card->profile->protocol)<span>{{ $other->card->fullTitle() }}</span><span class="end whitespace-nowrap">{{
             $one->standing()->words() }}</span></a></li>
         @endif
         @endforeach
@@ -24,8 +24,8 @@
     <ul class="rows">
         @foreach ($blinds as $one)
         <li><a href="{{ route('jobs.fit', [$job, 'next' => $one->key()]) }}" @if ($one->key() === $key) aria-current="true" @endif>
-            @chip($one->card->profile->protocol)<span>{{ $one->card->fullTitle() }}</span><span class="end">{{ $one->core->standing()
-            }}</span></a></li>
+            @chip($one->card->profile->protocol)<span>{{ $one->card->fullTitle() }}</span><span class="end whitespace-nowrap">{{
+            $one->core->standing() }}</span></a></li>
         @endforeach
     </ul>
     @endif
