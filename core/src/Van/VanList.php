@@ -6,6 +6,7 @@ namespace Kavvel\Core\Van;
 
 use Kavvel\Core\Catalogue\Step;
 use Kavvel\Core\Fit\FitCode;
+use Kavvel\Core\Fit\HangStep;
 use Kavvel\Core\Fit\Wire;
 
 /** What has to be in the van for the work that is open (RULES 9.8). */
@@ -148,7 +149,7 @@ final readonly class VanList
         $high = array_filter($slots, static fn (VanSlot $one): bool => $one->heightM > self::LADDER_FROM_M);
         $recipes = array_merge(...array_map(static fn (VanSlot $one): array => $one->profile->recipe->join ?? [], $slots));
         $tools = array_unique(array_filter(array_map(static fn (Step $step): ?string => $step->tool(), $recipes)));
-        $blinds = array_filter($slots, static fn (VanSlot $one): bool => $one->profile->blindSheet !== null);
+        $hung = array_filter($slots, static fn (VanSlot $one): bool => HangStep::of($one->profile) !== []);
 
         return [
             ...($wired === [] ? [] : [
@@ -157,7 +158,7 @@ final readonly class VanList
                 new VanRow(VanKind::Tool, 'Insulated screwdrivers', 1),
             ]),
             ...($high === [] ? [] : [new VanRow(VanKind::Tool, 'Ladder', 1, sprintf('%d over %s m', count($high), self::LADDER_FROM_M))]),
-            ...($blinds === [] ? [] : [new VanRow(VanKind::Tool, 'Drill and screws', 1, 'for blinds and cord holders')]),
+            ...($hung === [] ? [] : [new VanRow(VanKind::Tool, 'Drill and screws', 1, 'for blinds and locks')]),
             ...array_map(static fn (string $tool): VanRow => new VanRow(VanKind::Tool, ucfirst($tool), 1), array_values($tools)),
         ];
     }

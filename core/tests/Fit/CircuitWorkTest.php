@@ -214,6 +214,33 @@ final class CircuitWorkTest extends TestCase
         self::assertNull($work->box('hall')->proved);
     }
 
+    public function test_minutes_run_from_beginning_at_a_box_to_shutting_it(): void
+    {
+        $work = Boxes::dead();
+        self::assertNull($work->box('hall')?->minutes());
+        self::assertSame(1, $work->fit('hall', Boxes::worksheet(), Boxes::act())->box('hall')?->minutes());
+        $later = Boxes::act(at: '2026-11-20T10:27:20Z');
+        self::assertSame(27, $work->fit('hall', Boxes::worksheet(), $later)->box('hall')?->minutes());
+    }
+
+    public function test_a_reading_of_part_of_a_volt_is_told(): void
+    {
+        $work = Boxes::off()->readDead('hall', 'brown', 'blue', 0.44, Boxes::act());
+
+        self::assertSame('0.4 V between brown and blue.', $work->box('hall')?->stopped);
+    }
+
+    public function test_who_else_has_a_part_in_it_is_told(): void
+    {
+        $bo = Boxes::act('Bo');
+        $work = Boxes::off()->accept($bo)->open('stair', Boxes::CONDUCTORS, $bo);
+
+        self::assertSame(['Ada'], $work->othersThan('Bo'));
+        self::assertSame(['Bo'], $work->othersThan('Ada'));
+        self::assertSame(['Ada', 'Bo'], $work->othersThan('Cy'));
+        self::assertSame([], CircuitWork::begin()->othersThan('Cy'));
+    }
+
     public function test_work_is_kept_and_read_again(): void
     {
         $test = new SiteTest('continuity', '0.3 ohm', true, Boxes::act());

@@ -16,6 +16,7 @@ use Kavvel\Core\Fit\Hanging;
 use Kavvel\Core\Fit\HungSlot;
 use Kavvel\Core\Fit\NeutralFound;
 use Kavvel\Core\Fit\WiredSlot;
+use Kavvel\Core\Pairing\PairingOrder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -61,6 +62,11 @@ final class FittingOrderTest extends TestCase
         self::assertSame(['lights', 'bath'], array_map(static fn (FittingStop $stop): ?string => $stop->circuit, $stops));
         self::assertSame(['hall', 'hall-2', 'stair'], array_column($stops[0]->slots, 'key'));
         self::assertSame('3 devices hang on it, in 2 rooms: it is off once.', $stops[0]->why);
+        self::assertSame('One device hangs on it.', $stops[1]->why);
+        $one = FittingOrder::of([self::slot('a', 'lights', $fits), self::slot('b', 'lights', $fits)])[0];
+        self::assertSame('2 devices of one room hang on it: it is off once.', $one->why);
+        self::assertSame('All of it is in.', FittingOrder::of([self::slot('a', 'lights', $fits, null, true)])[0]->why);
+        self::assertSame(0, FittingOrder::of([self::slot('a', 'lights', $fits, null, true)])[0]->minutes);
         self::assertSame(3 * 20 + FittingOrder::ISOLATION_MINUTES + 2 * FittingOrder::BOX_MINUTES, $stops[0]->minutes);
     }
 
@@ -117,6 +123,23 @@ final class FittingOrderTest extends TestCase
         self::assertSame(FitTask::Nothing, FitMove::of([], [], 'Ada')->task);
         $done = FittingOrder::of([self::slot('hall', 'c', null, null, true, true)]);
         self::assertSame(FitTask::Nothing, FitMove::of($done, [], 'Ada')->task);
+    }
+
+    public function test_what_is_on_its_network_where_it_will_live_has_been_wired(): void
+    {
+        self::assertTrue(WiredSlot::isTakenAsFitted(true, false, PairingOrder::AtBench));
+        self::assertTrue(WiredSlot::isTakenAsFitted(false, true, PairingOrder::InPlace));
+        self::assertFalse(WiredSlot::isTakenAsFitted(false, true, PairingOrder::AtBench));
+        self::assertFalse(WiredSlot::isTakenAsFitted(false, false, PairingOrder::InPlace));
+    }
+
+    public function test_one_on_the_wrong_side_of_a_two_way_circuit_is_changed_first(): void
+    {
+        $slot = new WiredSlot('hall', 'hall', 'c', Boxes::fit(), null, false, false, 20, isOnWrongSide: true);
+
+        self::assertSame(FitStanding::NeedsChange, $slot->standing());
+        self::assertTrue($slot->standing()->isUnsettled());
+        self::assertFalse($slot->standing()->isFitted());
     }
 
     public function test_blinds_come_when_nothing_is_left_that_goes_into_the_wall(): void

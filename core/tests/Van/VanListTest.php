@@ -39,6 +39,7 @@ final class VanListTest extends TestCase
 
         self::assertSame(['Dimmer, D-1' => 1, 'Motion sensor, M-1' => 2], self::counts($rows, VanKind::Device));
         self::assertSame(['Device labels' => 3], self::counts($rows, VanKind::Label));
+        self::assertSame([], self::counts(VanList::of([self::slot(self::motion())])->rows(), VanKind::Small));
         self::assertSame(
             [VanKind::Device, VanKind::Device, VanKind::Small, VanKind::Battery],
             array_map(static fn (VanRow $one): VanKind => $one->kind, array_slice($rows, 0, 4)),
@@ -72,7 +73,7 @@ final class VanListTest extends TestCase
             1,
             NeutralFound::Own,
         ))), [47.0, 48.0, 28.0, 27.0]);
-        $with = self::slot(self::dimmer(), fit: self::fit(new FoundBox(40, 12, 2, 1, NeutralFound::Own)));
+        $with = self::slot(self::dimmer(), fit: self::fit(new FoundBox(40, 11.4, 2, 1, NeutralFound::Own)));
 
         self::assertSame([
             'Back box, 48 mm deep or more' => 1, 'Spacer, 1 mm' => 1, 'Spacer, 12 mm' => 1, 'Spacer, 20 mm' => 1,
@@ -84,10 +85,11 @@ final class VanListTest extends TestCase
         $traveller = new Wire('grey', 'L2', WireRole::Traveller, Evidence::Continuity, Wire::CAPPED, true);
         $joined = static fn (string $name, WireRole $role): Wire => new Wire($name, 'x', $role, Evidence::Continuity, Wire::CONNECTOR);
         $noted = self::slot(self::dimmer(), wires: [
-            $traveller, $joined('blue', WireRole::Neutral), $joined('blue 2', WireRole::Neutral), $joined('brown', WireRole::Line),
+            $traveller, new Wire('white', 'L3', WireRole::Traveller, Evidence::Continuity, Wire::CAPPED, true),
+            $joined('blue', WireRole::Neutral), $joined('blue 2', WireRole::Neutral), $joined('brown', WireRole::Line),
         ]);
 
-        self::assertSame(['Connectors' => 2, 'End caps' => 2], self::counts(VanList::of([$noted])->rows(), VanKind::Small));
+        self::assertSame(['Connectors' => 2, 'End caps' => 4], self::counts(VanList::of([$noted])->rows(), VanKind::Small));
         self::assertSame(['Connectors' => 3], self::counts(VanList::of([self::slot(self::dimmer())])->rows(), VanKind::Small));
         self::assertSame(
             ['Connectors' => 3],
@@ -116,6 +118,10 @@ final class VanListTest extends TestCase
             $tools(self::slot(self::dimmer())),
         );
         self::assertSame([], $tools(self::slot(self::dimmer(), open: [Stage::Pair])));
+        $high = [self::slot(self::motion(), heightM: 3), self::slot(self::blind(), heightM: 3)];
+        $rows = VanList::of([...$high, self::slot(self::dimmer())])->rows();
+        self::assertSame([1], array_values(array_unique(self::counts($rows, VanKind::Tool))));
+        self::assertContains('2 over 2.2 m', array_column($rows, 'why'));
     }
 
     public function test_minutes_are_those_of_the_profile_or_the_usual(): void

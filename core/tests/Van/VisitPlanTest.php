@@ -46,6 +46,11 @@ final class VisitPlanTest extends TestCase
     public function test_what_hangs_on_one_circuit_is_one_piece_with_the_minutes_to_make_it_dead(): void
     {
         $wired = static fn (string $key, ?string $circuit): VanSlot => self::slot($key, 20, $circuit, true);
+        self::assertSame(
+            [['1', 40, 35, 'a'], ['2', 100, 20, 'b']],
+            self::told(VisitPlan::of([$wired('a', null), self::slot('b', 20, 'lights')], 1, 2, 40, 100)),
+        );
+        self::assertSame(2, count(VisitPlan::of([self::slot('a', 20, 'lights'), self::slot('b', 20, 'lights')], 1, 2, 30, 30)->visits));
         $plan = VisitPlan::of([$wired('a', 'lights'), self::slot('b', 20), $wired('c', 'lights')], 1, 2, 61, 100);
 
         self::assertSame([['1', 61, 60, 'a c'], ['2', 100, 20, 'b']], self::told($plan));
