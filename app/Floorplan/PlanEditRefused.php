@@ -42,6 +42,11 @@ final class PlanEditRefused extends Refused
         return new self('plan', "“{$edit->words}” can’t be taken back: what it changed was changed elsewhere since. Change it by hand.");
     }
 
+    public static function boxIsOpen(string $slot): self
+    {
+        return new self('plan', "The box of “{$slot}” is open: shut it at Fit first.");
+    }
+
     public static function hasDevice(string $slot): self
     {
         return new self(

@@ -6,6 +6,7 @@ namespace App\Floorplan;
 
 use App\Models\Duct;
 use App\Models\Gateway;
+use App\Models\Isolation;
 use App\Models\Point;
 use App\Models\Room;
 use App\Models\SiteJob;
@@ -203,6 +204,11 @@ final readonly class PlanStore
             $used = $job->slots()->whereIn('key', $keys)->whereNotNull('node_id')->first();
             if ($used !== null) {
                 throw PlanEditRefused::hasDevice($used->title());
+            }
+            foreach ($keys as $key) {
+                if (Isolation::hasOpenBox($job, (string) $key)) {
+                    throw PlanEditRefused::boxIsOpen((string) $key);
+                }
             }
         }
         self::model($section)::query()->where('site_job_id', $job->id)->whereIn('key', $keys)->delete();

@@ -25,6 +25,14 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
+    /** What stands for this person in records that decide who may go on: their name, with the address where another has it too. */
+    public function signature(): string
+    {
+        $isShared = self::query()->where('company_id', $this->company_id)->where('name', $this->name)->whereKeyNot($this->id)->exists();
+
+        return $isShared ? "{$this->name} ({$this->email})" : $this->name;
+    }
+
     /** @return BelongsTo<Company, $this> */
     public function company(): BelongsTo
     {

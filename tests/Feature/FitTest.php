@@ -8,6 +8,7 @@ use App\Models\Circuit;
 use App\Models\Slot;
 use App\Models\SlotFit;
 use App\Models\Snag;
+use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Kavvel\Core\Proving\Outcome;
@@ -304,6 +305,53 @@ final class FitTest extends TestCase
             $refused->assertSessionHasErrors();
         }
         self::assertSame(self::UPPER, $this->fit(self::KEEPER)->circuit?->key);
+    }
+
+    public function test_a_box_is_part_of_the_work_at_its_own_circuit_only(): void
+    {
+        $this->act('chart-lights', 'accept')->assertSessionHasNoErrors();
+        $this->act('chart-lights', 'open', ['slot' => self::KEEPER])->assertSessionHasErrors(['slot' => 'The ceiling dimmer does not hang '
+            .'on “Chart room lights”, as far as is noted: its box is no part of this work.']);
+        $this->act('chart-lights', 'switch-on')->assertSessionHasNoErrors();
+        self::assertTrue($this->logged('The work at “Chart room lights” is given up: it was never off.'));
+    }
+
+    public function test_what_is_written_of_an_open_box_is_written_by_whoever_has_it_open(): void
+    {
+        $this->proveDead(self::KEEPER, self::UPPER);
+        $wire = ['name' => 'brown', 'was_at' => 'COM', 'is_far_end_safe' => '0'];
+        $this->as('idris')->put(self::HOUSE.'/slots/keeper-dimmer/wires', $wire)
+            ->assertSessionHasErrors([
+                'act' => 'Mara Lindqvist works at this box. Only Mara Lindqvist can go on there, or take another box.',
+            ]);
+        $this->put(self::HOUSE.'/slots/keeper-dimmer/two-way', ['traced' => 'load'])->assertSessionHasErrors('act');
+        $this->as('mara')->put(self::HOUSE.'/slots/keeper-dimmer/wires', $wire)->assertSessionHasNoErrors();
+    }
+
+    public function test_two_people_of_one_name_are_told_apart(): void
+    {
+        User::query()->where('email', 'like', 'idris@%')->update(['name' => 'Mara Lindqvist']);
+        $this->proveDead(self::KEEPER, self::UPPER);
+        $this->as('idris')->get(self::FIT.'?next='.self::KEEPER)->assertSee('Mara Lindqvist (mara@tarn-thistle.example) works at this box');
+        $this->act(self::UPPER, 'accept');
+        $this->act(self::UPPER, 'put-back', ['slot' => self::KEEPER])->assertSessionHasErrors('act');
+    }
+
+    public function test_a_circuit_goes_on_again_without_fitting_and_what_is_in_comes_out_again(): void
+    {
+        $this->proveDead(self::KEEPER, self::UPPER);
+        $this->settleWires(self::KEEPER);
+        $page = self::FIT.'?next='.self::KEEPER;
+        $this->act(self::UPPER, 'fit', ['slot' => self::KEEPER])->assertSessionHasNoErrors();
+        $this->get($page)->assertSee('It has to come out again');
+        $this->delete(self::HOUSE.'/slots/keeper-dimmer/fitting')->assertRedirect($page);
+        self::assertNull($this->fit(self::KEEPER)->fitted_at);
+        $this->get($page)->assertSee('Make it live again without fitting')->assertSee('My lock is off');
+        $this->act(self::UPPER, 'unlock', ['slot' => self::KEEPER]);
+        $this->get($page)->assertSee('It is on again');
+        $this->act(self::UPPER, 'switch-on', ['slot' => self::KEEPER])->assertSessionHasNoErrors();
+        $this->get($page)->assertSee('I may, and have read its sheet');
+        $this->delete(self::HOUSE.'/slots/chart-dimmer/fitting')->assertSessionHasErrors('slot');
     }
 
     public function test_conductors_are_noted_settled_and_taken_off(): void

@@ -37,7 +37,9 @@ final readonly class ActWords
             CircuitAct::Unlock => "Took the own lock off “{$circuit->label}”.",
             CircuitAct::Relieve => "Took the lock of {$input->of} off “{$circuit->label}”, and took over.",
             CircuitAct::Test => "“{$circuit->label}”, {$input->test}: {$input->reading}, ".($input->isPassed ? 'passed.' : 'failed.'),
-            CircuitAct::SwitchOn => "“{$circuit->label}” is live again.",
+            CircuitAct::SwitchOn => $work->off === null
+                ? "The work at “{$circuit->label}” is given up: it was never off."
+                : "“{$circuit->label}” is live again.",
         };
     }
 }

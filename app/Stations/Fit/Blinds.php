@@ -31,7 +31,7 @@ final readonly class Blinds
     public function do(SiteJob $job, Slot $slot, HangStep $step, ?string $fixing, User $person): void
     {
         $blind = $this->blind($job, $slot);
-        $act = new Act($person->name, DateTimeImmutable::createFromInterface(now()->onSite()));
+        $act = new Act($person->signature(), DateTimeImmutable::createFromInterface(now()->onSite()));
         try {
             $hanging = $step === HangStep::Mounted
                 ? $blind->core->hanging->hang($fixing ?? Hanging::SCREWS, $act)

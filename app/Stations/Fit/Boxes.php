@@ -107,7 +107,9 @@ final readonly class Boxes
     /** @throws FitRefused */
     public function twoWay(SiteJob $job, Slot $slot, ?TwoWayTest $test, User $person): void
     {
-        $fit = $this->wall($job, $slot)->fit;
+        $wall = $this->wall($job, $slot);
+        $wall->mustBeOf($person);
+        $fit = $wall->fit;
         $this->write($fit, ['two_way' => $test?->row()]);
         $words = $test === null ? 'the readings at its common are taken back.' : Str::lcfirst($test->words());
         $this->logbook->write($job, $person, 'fit', Str::ucfirst($slot->title()).": {$words}", $slot);
@@ -120,13 +122,32 @@ final readonly class Boxes
      */
     public function photograph(SiteJob $job, Slot $slot, string $picture, User $person): void
     {
-        $fit = $this->wall($job, $slot)->fit;
+        $wall = $this->wall($job, $slot);
+        $wall->mustBeOf($person);
+        $fit = $wall->fit;
         $before = $fit->picture;
         $this->write($fit, ['picture' => $this->pictures->read($picture)->keep(Picture::BOXES, $job->id), 'picture_at' => now()]);
         if ($before !== null) {
             DB::afterCommit(static fn (): bool => Storage::disk('local')->delete($before));
         }
         $this->logbook->write($job, $person, 'fit', "Photographed the box of the {$slot->title()} as it was found.", $slot);
+    }
+
+    /**
+     * It comes out again: it is fitted anew, with a proof of its own.
+     *
+     * @throws FitRefused while it is on its network
+     */
+    public function takeOut(SiteJob $job, Slot $slot, User $person): void
+    {
+        $wall = $this->wall($job, $slot);
+        if ($wall->card->isIn()) {
+            throw FitRefused::isOnItsNetwork();
+        }
+        if ($wall->fit->fitted_at !== null) {
+            $this->write($wall->fit, ['fitted_at' => null, 'fitted_by' => null, 'minutes' => null, 'wires' => null]);
+            $this->logbook->write($job, $person, 'fit', "The {$slot->title()} comes out again.", $slot);
+        }
     }
 
     /**

@@ -15,8 +15,6 @@ use Kavvel\Core\Fit\Act;
 use Kavvel\Core\Fit\CircuitWork;
 use Kavvel\Core\Fit\Detector;
 use Kavvel\Core\Fit\EnergySource;
-use Kavvel\Core\Fit\FitFinding;
-use Kavvel\Core\Fit\FitVerdict;
 use Kavvel\Core\Fit\Isolation as IsolationRecord;
 use Kavvel\Core\Fit\SiteTest;
 use Kavvel\Core\Fit\SourceFound;
@@ -35,8 +33,11 @@ final readonly class CircuitActs
             'site_job_id' => $job->id, 'circuit_id' => $circuit->id, 'key' => (string) str()->ulid(), 'label' => $circuit->label,
             'begun_at' => now(), 'work' => CircuitWork::begin()->row(),
         ]);
-        $act = new Act($person->name, DateTimeImmutable::createFromInterface(now()->onSite()));
+        $act = new Act($person->signature(), DateTimeImmutable::createFromInterface(now()->onSite()));
         $slot = $wall->slot($input->slot);
+        if ($slot !== null && $slot->circuit?->id !== $circuit->id) {
+            throw FitRefused::hangsElsewhere($slot->card->called, $circuit->label);
+        }
         try {
             $work = $this->next($isolation->core(), $input, $slot, $act);
         } catch (WorkRefused $refused) {
@@ -93,9 +94,9 @@ final readonly class CircuitActs
         if ($slot === null) {
             throw FitRefused::goesIntoNoWall();
         }
-        if ($slot->boxFit === null || $slot->boxFit->verdict() === FitVerdict::DoesNotFit) {
-            $stops = array_filter($slot->boxFit->findings ?? [], static fn (FitFinding $one): bool => $one->code->isStop());
-            throw FitRefused::doesNotFit(array_values($stops)[0]->why ?? 'Nobody has looked into its box.');
+        $obstacle = $slot->core->obstacle();
+        if ($obstacle !== null) {
+            throw FitRefused::doesNotFit($obstacle);
         }
 
         return $work->fit($slot->key(), $slot->worksheet(), $act);

@@ -37,7 +37,7 @@ final readonly class FitCard
             self::lens($move->task, $step),
             $move->task === FitTask::Settle ? self::alternatives($wall, $slot) : [],
             self::unsettled($wall, $move->stop, $slot),
-            $person->name,
+            $person->signature(),
             $move->task === FitTask::TryByHand ? self::ended($wall, $slot) : null,
             self::cautions($wall, $slot),
             VanSheet::tools($wall, $slot),
@@ -61,7 +61,7 @@ final readonly class FitCard
     private static function step(WallSlot $slot, User $person): WorkStep
     {
         $asksSide = $slot->isTwoWay() && $slot->sheet()->twoWay !== null && $slot->fit->twoWayTest()?->side() === null;
-        $now = new Act($person->name, DateTimeImmutable::createFromInterface(now()->onSite()));
+        $now = new Act($person->signature(), DateTimeImmutable::createFromInterface(now()->onSite()));
 
         return WorkStep::next($slot->work ?? CircuitWork::begin(), $slot->key(), $now, $asksSide);
     }

@@ -35,6 +35,16 @@ final class FitRefused extends Refused
         return new self('slot', 'Its box is open: shut it first, with the device in or as it was.');
     }
 
+    public static function hangsElsewhere(string $called, string $label): self
+    {
+        return new self('slot', "The {$called} does not hang on “{$label}”, as far as is noted: its box is no part of this work.");
+    }
+
+    public static function isOnItsNetwork(): self
+    {
+        return new self('slot', 'It is on its network. Take it off there first, at its slot.');
+    }
+
     public static function sayBreaker(): self
     {
         return new self('breaker', 'Say which breaker kills it: the one that its label names does not.');

@@ -49,7 +49,7 @@ final readonly class FitStation implements Station
         /** @var User $person */
         $person = $this->guard->user();
         $wall = WallWork::of($sheet);
-        $move = $wall->move($person->name, $asked->next);
+        $move = $wall->move($person->signature(), $asked->next);
         $slot = $wall->slot($move->slot?->key);
         $blind = $wall->blinds[(string) $move->blind?->key] ?? null;
         $card = $slot === null ? null : $this->card->of($wall, $move, $slot, $person);

@@ -8,6 +8,7 @@ use App\JobSheet\SlotCard;
 use App\Models\Circuit;
 use App\Models\Isolation;
 use App\Models\SlotFit;
+use App\Models\User;
 use Kavvel\Core\Catalogue\Connectors;
 use Kavvel\Core\Catalogue\FitSheet;
 use Kavvel\Core\Fit\BoxFit;
@@ -17,6 +18,7 @@ use Kavvel\Core\Fit\FoundBox;
 use Kavvel\Core\Fit\NeutralFound;
 use Kavvel\Core\Fit\SwitchedLoad;
 use Kavvel\Core\Fit\WiredSlot;
+use Kavvel\Core\Fit\WorkRefused;
 use Kavvel\Core\Fit\Worksheet;
 use LogicException;
 
@@ -50,6 +52,22 @@ final readonly class WallSlot
     public function worksheet(): Worksheet
     {
         return Worksheet::of($this->fit->wireList(), $this->sheet(), $this->fit->foundBox(), $this->fit->picture !== null);
+    }
+
+    /**
+     * What is written down of its box is written by whoever has it open.
+     *
+     * @throws FitRefused where it is in, or another works at its box
+     */
+    public function mustBeOf(User $person): void
+    {
+        $box = $this->work?->box($this->key());
+        if ($this->fit->fitted_at !== null) {
+            throw FitRefused::isFitted();
+        }
+        if ($box?->isOpen() === true && $box->opened->by !== $person->signature()) {
+            throw FitRefused::bySafety(WorkRefused::boxOf($box->opened->by));
+        }
     }
 
     /** How it would lie in a box that just holds it: what is drawn until somebody has looked. */

@@ -50,7 +50,7 @@ final readonly class Wires
      */
     public function settle(SiteJob $job, Slot $slot, Wire $wire, User $person): void
     {
-        $fit = $this->wall($job, $slot)->fit;
+        $fit = $this->own($job, $slot, $person)->fit;
         $wires = $fit->wireList();
         $at = array_search($wire->name, array_map(static fn (Wire $one): string => $one->name, $wires), true);
         if ($at === false) {
@@ -82,6 +82,15 @@ final readonly class Wires
     private function wall(SiteJob $job, Slot $slot): WallSlot
     {
         return WallWork::of(JobSheet::of($job))->slot($slot->key) ?? throw FitRefused::goesIntoNoWall();
+    }
+
+    /** @throws FitRefused where it is in, or another works at its box */
+    private function own(SiteJob $job, Slot $slot, User $person): WallSlot
+    {
+        $wall = $this->wall($job, $slot);
+        $wall->mustBeOf($person);
+
+        return $wall;
     }
 
     /** @throws FitRefused once they are measured: what is proved dead is this list */

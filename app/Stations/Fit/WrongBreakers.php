@@ -35,7 +35,7 @@ final readonly class WrongBreakers
         $wall = WallWork::of(JobSheet::of($job));
         $slot = $wall->slot($slotKey) ?? throw FitRefused::goesIntoNoWall();
         $isolation = $wall->underWay[$circuit->key] ?? throw FitRefused::bySafety(WorkRefused::notOpened());
-        $act = new Act($person->name, DateTimeImmutable::createFromInterface(now()->onSite()));
+        $act = new Act($person->signature(), DateTimeImmutable::createFromInterface(now()->onSite()));
         try {
             $work = $isolation->core()->notThisBreaker($slotKey, $act);
             if ($found->id !== $circuit->id) {

@@ -41,6 +41,14 @@ final readonly class BoxFit
         };
     }
 
+    /** What weighs most against it: a stop before a condition; null: nothing. */
+    public function worst(): ?FitFinding
+    {
+        $stops = array_values(array_filter($this->findings, static fn (FitFinding $one): bool => $one->code->isStop()));
+
+        return $stops[0] ?? $this->findings[0] ?? null;
+    }
+
     public function has(FitCode $code): bool
     {
         return array_filter($this->findings, static fn (FitFinding $one): bool => $one->code === $code) !== [];

@@ -41,6 +41,17 @@ final readonly class WiredSlot
         return $isNoted || ($isIn && $school === PairingOrder::InPlace);
     }
 
+    /** What speaks against putting it in as things stand, in words; null: nothing. */
+    public function obstacle(): ?string
+    {
+        return match (true) {
+            $this->fit === null => 'Nobody has looked into its box.',
+            $this->fit->worst() !== null => $this->fit->worst()->why,
+            $this->isOnWrongSide => 'It is on the side of the two-way circuit that its sheet does not want.',
+            default => null,
+        };
+    }
+
     public function standing(): FitStanding
     {
         return match (true) {

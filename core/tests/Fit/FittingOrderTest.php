@@ -140,6 +140,11 @@ final class FittingOrderTest extends TestCase
         self::assertSame(FitStanding::NeedsChange, $slot->standing());
         self::assertTrue($slot->standing()->isUnsettled());
         self::assertFalse($slot->standing()->isFitted());
+        self::assertStringStartsWith('It is on the side', (string) $slot->obstacle());
+        self::assertNull(self::slot('hall', 'c', Boxes::fit())->obstacle());
+        self::assertSame('Nobody has looked into its box.', self::slot('hall', 'c', null)->obstacle());
+        $both = BoxFit::of(FitCase::of(Boxes::dimmer(['neutral' => 'needed']), Boxes::box(20, neutral: NeutralFound::None), []));
+        self::assertSame('It needs a neutral, and there is none in the box.', self::slot('hall', 'c', $both)->obstacle());
     }
 
     public function test_blinds_come_when_nothing_is_left_that_goes_into_the_wall(): void

@@ -3,3 +3,4 @@
     : ", in {$slot->fit->minutes} min of {$slot->sheet()->minutes}.") }}</p>
 <div class="thumb"><a class="big" id="big" data-move="on-{{ $key }}" data-key="n" href="{{ route('jobs.fit', $job) }}">To the next
     move</a></div>
+@include('fit.take-out')

@@ -16,3 +16,4 @@
 </x-form>
 @endif
 @endif
+@include('fit.take-out')

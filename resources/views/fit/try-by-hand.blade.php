@@ -5,3 +5,4 @@
 @include('fit.tests', ['all' => Kavvel\Core\Fit\SiteTest::AFTER, 'when' => 'once it is live', 'tests' => $card->ended->tests])
 @endif
 @endif
+@include('fit.take-out')

@@ -20,6 +20,20 @@
     WorkStep::OfAnother => 'fit.steps.of-another',
     WorkStep::Wire => 'fit.steps.wire',
 })
+@if ($mayWork && $work !== null && $work->openBoxes() === [] && isset($work->accepted[$card->person]))
+@php($lock = $work->locks[$card->person] ?? null)
+<details id="give-up"><summary>{{ $work->off === null ? 'Give the work up' : 'Make it live again without fitting' }}</summary>
+    <x-form :action="$act()" class="mt-2">
+        <input type="hidden" name="act" value="{{ $lock === null ? 'switch-on' : 'unlock' }}"><input type="hidden" name="slot"
+            value="{{ $key }}">
+        <button class="btn">{{ match (true) {
+            $lock !== null => 'My lock is off',
+            $work->off === null => 'Nothing was switched off: give it up',
+            default => 'It is on again',
+        } }}</button>
+    </x-form>
+</details>
+@endif
 @if ($mayWork && $box?->isOpen() === true && $box->opened->by === $card->person)
 <details id="put-back"><summary>Leave the box as it was</summary>
     @if ($slot->fit->wireList() !== [])
