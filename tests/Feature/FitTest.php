@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\JobFiles\Exporter;
+use App\JobFiles\Importer;
 use App\Models\Circuit;
 use App\Models\Slot;
 use App\Models\SlotFit;
@@ -11,6 +13,7 @@ use App\Models\Snag;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
+use Kavvel\Core\JobFile\JobFile;
 use Kavvel\Core\Proving\Outcome;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -377,6 +380,26 @@ final class FitTest extends TestCase
         $this->get($picture)->assertOk()->assertHeader('Content-Type', 'image/jpeg');
         $this->post($picture, ['picture' => UploadedFile::fake()->image('box.jpg', 80, 40)]);
         self::assertNotSame($first, $this->fit(self::KEEPER)->picture);
+    }
+
+    public function test_a_box_travels_in_the_job_file_with_its_photograph_and_a_circuit_with_its_work(): void
+    {
+        $this->proveDead(self::KEEPER, self::UPPER);
+        $this->settleWires(self::KEEPER);
+        $this->travelTo('2026-11-20 12:00');
+        $file = app(Exporter::class)->export($this->siteJob());
+        $file['job']['key'] = 'copy';
+        $copy = app(Importer::class)->import(JobFile::parse((string) json_encode($file)));
+        $fit = $copy->slotFits()->whereHas('slot', static fn ($slot) => $slot->where('key', self::KEEPER))->sole();
+
+        Storage::disk('local')->assertExists((string) $fit->picture);
+        self::assertStringStartsWith("boxes/{$copy->id}/", (string) $fit->picture);
+        self::assertEquals($this->fit(self::KEEPER)->wireList(), $fit->wireList());
+        $work = $copy->isolations()->whereNull('ended_at')->sole()->core();
+        self::assertEquals($this->isolation(self::UPPER)->core(), $work);
+        $this->put('/jobs/copy/archive');
+        $this->delete('/jobs/copy', ['written' => $copy->name])->assertSessionHasNoErrors();
+        Storage::disk('local')->assertMissing((string) $fit->picture);
     }
 
     public function test_what_goes_into_no_wall_is_told_so_and_who_only_looks_sees_no_keys(): void
