@@ -100,6 +100,7 @@ test('what does not fit is drawn, said with its numbers, and another device is t
 });
 
 test('24 V stops the work; a breaker that does not kill the box is found, and the register put right', async ({ page }) => {
+    test.slow();
     const socket = `${HOUSE}/fit?next=chart-socket`;
     await page.goto(socket);
     await heading(page, 'Look into the box of the desk socket');
@@ -135,9 +136,13 @@ test('24 V stops the work; a breaker that does not kill the box is found, and th
     await stored(page, () => page.getByRole('button', { name: 'It is as it was found, and shut' }).click());
     await heading(page, 'Note the conductors in the box');
     expect(await snags(page)).toBe(before + 3);
+    await page.locator('summary', { hasText: 'Give the work up' }).click();
+    await stored(page, () => page.getByRole('button', { name: 'Nothing was switched off: give it up' }).click());
+    await heading(page, 'Fit the desk socket');
 });
 
 test('a circuit is isolated and a dimmer fitted; a second technician sees who has it off', async ({ page, browser }) => {
+    test.slow();
     await begin(page, 'keeper-dimmer', ['Brown', 'Black', 'Blue', 'Green-yellow']);
     await expectAccessible(page);
     await switchOff(page, 'breaker 9', 'Brown to black');

@@ -11,9 +11,7 @@ use App\Models\Slot;
 use App\Models\TemporaryState;
 use App\Models\User;
 use App\Temporary\TemporaryStates;
-use DateTimeImmutable;
 use Illuminate\Support\Str;
-use Kavvel\Core\Fit\Act;
 use Kavvel\Core\Fit\Hanging;
 use Kavvel\Core\Fit\HangStep;
 use Kavvel\Core\Fit\WorkRefused;
@@ -31,7 +29,7 @@ final readonly class Blinds
     public function do(SiteJob $job, Slot $slot, HangStep $step, ?string $fixing, User $person): void
     {
         $blind = $this->blind($job, $slot);
-        $act = new Act($person->signature(), DateTimeImmutable::createFromInterface(now()->onSite()));
+        $act = Acting::now($person);
         try {
             $hanging = $step === HangStep::Mounted
                 ? $blind->core->hanging->hang($fixing ?? Hanging::SCREWS, $act)

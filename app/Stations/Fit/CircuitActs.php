@@ -10,7 +10,6 @@ use App\Models\Circuit;
 use App\Models\Isolation;
 use App\Models\SiteJob;
 use App\Models\User;
-use DateTimeImmutable;
 use Kavvel\Core\Fit\Act;
 use Kavvel\Core\Fit\CircuitWork;
 use Kavvel\Core\Fit\Detector;
@@ -33,7 +32,7 @@ final readonly class CircuitActs
             'site_job_id' => $job->id, 'circuit_id' => $circuit->id, 'key' => (string) str()->ulid(), 'label' => $circuit->label,
             'begun_at' => now(), 'work' => CircuitWork::begin()->row(),
         ]);
-        $act = new Act($person->signature(), DateTimeImmutable::createFromInterface(now()->onSite()));
+        $act = Acting::now($person);
         $slot = $wall->slot($input->slot);
         if ($slot !== null && $slot->circuit?->id !== $circuit->id) {
             throw FitRefused::hangsElsewhere($slot->card->called, $circuit->label);

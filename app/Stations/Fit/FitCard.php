@@ -6,8 +6,6 @@ namespace App\Stations\Fit;
 
 use App\JobSheet\Catalogue;
 use App\Models\User;
-use DateTimeImmutable;
-use Kavvel\Core\Fit\Act;
 use Kavvel\Core\Fit\Alternative;
 use Kavvel\Core\Fit\Alternatives;
 use Kavvel\Core\Fit\BoxCautions;
@@ -61,7 +59,7 @@ final readonly class FitCard
     private static function step(WallSlot $slot, User $person): WorkStep
     {
         $asksSide = $slot->isTwoWay() && $slot->sheet()->twoWay !== null && $slot->fit->twoWayTest()?->side() === null;
-        $now = new Act($person->signature(), DateTimeImmutable::createFromInterface(now()->onSite()));
+        $now = Acting::now($person);
 
         return WorkStep::next($slot->work ?? CircuitWork::begin(), $slot->key(), $now, $asksSide);
     }

@@ -37,8 +37,11 @@ final readonly class FitStation implements Station
         $wired = array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->isWired() || $card->isHung());
         $open = count(array_filter($wired, static fn (SlotCard $card): bool => ! $card->isFitted()));
 
-        return new Progress($wired === [] ? 0.0 : 1 - $open / count($wired), $open, match (true) {
-            $wired === [] => 'nothing yet',
+        if ($wired === []) {
+            return new Progress($sheet->cards === [] ? 0.0 : 1.0, 0, $sheet->cards === [] ? 'nothing yet' : '');
+        }
+
+        return new Progress(1 - $open / count($wired), $open, match (true) {
             $open === 0 => '',
             default => "{$open} to fit",
         });
@@ -106,10 +109,8 @@ final readonly class FitStation implements Station
     /** @return array<string, string> how far each is, under its plate */
     private function labels(WallWork $wall): array
     {
-        return [
-            ...array_map(static fn (WallSlot $one): string => $one->core->standing()->words(), $wall->slots),
-            ...array_map(static fn (HungBlind $one): string => $one->core->standing(), $wall->blinds),
-        ];
+        return array_map(static fn (WallSlot $one): string => $one->core->standing()->words(), $wall->slots)
+            + array_map(static fn (HungBlind $one): string => $one->core->standing(), $wall->blinds);
     }
 
     /** @return list<string> keys of what is fitted here: nothing else is drawn */

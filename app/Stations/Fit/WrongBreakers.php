@@ -9,8 +9,6 @@ use App\Logbook\Logbook;
 use App\Models\Circuit;
 use App\Models\SiteJob;
 use App\Models\User;
-use DateTimeImmutable;
-use Kavvel\Core\Fit\Act;
 use Kavvel\Core\Fit\WorkRefused;
 
 /** Puts the register right where a breaker does not kill what its label says. */
@@ -35,7 +33,7 @@ final readonly class WrongBreakers
         $wall = WallWork::of(JobSheet::of($job));
         $slot = $wall->slot($slotKey) ?? throw FitRefused::goesIntoNoWall();
         $isolation = $wall->underWay[$circuit->key] ?? throw FitRefused::bySafety(WorkRefused::notOpened());
-        $act = new Act($person->signature(), DateTimeImmutable::createFromInterface(now()->onSite()));
+        $act = Acting::now($person);
         try {
             $work = $isolation->core()->notThisBreaker($slotKey, $act);
             if ($found->id !== $circuit->id) {
