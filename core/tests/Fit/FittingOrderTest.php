@@ -89,6 +89,17 @@ final class FittingOrderTest extends TestCase
         );
     }
 
+    public function test_what_is_in_already_does_not_make_a_circuit_more_worth(): void
+    {
+        $fits = Boxes::fit();
+        $stops = FittingOrder::of([
+            self::slot('a', 'mostly-in', $fits), self::slot('b', 'mostly-in', $fits, null, true, true),
+            self::slot('c', 'mostly-in', $fits, null, true, true), self::slot('d', 'two-open', $fits), self::slot('e', 'two-open', $fits),
+        ]);
+
+        self::assertSame(['two-open', 'mostly-in'], array_map(static fn (FittingStop $stop): ?string => $stop->circuit, $stops));
+    }
+
     public function test_one_goes_on_where_one_has_a_box_open(): void
     {
         $fits = Boxes::fit();

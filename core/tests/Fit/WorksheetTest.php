@@ -77,6 +77,14 @@ final class WorksheetTest extends TestCase
         ];
     }
 
+    public function test_a_line_that_nothing_takes_may_be_capped(): void
+    {
+        $sheet = Boxes::dimmer(['terminals' => [['mark' => 'O', 'takes' => 'switched']]]);
+        $wires = [new Wire('brown', 'COM', WireRole::Line, Evidence::AlwaysLive, Wire::CAPPED, true), Boxes::wires()[1], Boxes::wires()[3]];
+
+        self::assertSame([], self::said(Worksheet::of($wires, $sheet, Boxes::box(), true)));
+    }
+
     public function test_a_barrier_parts_mains_and_bus(): void
     {
         $bus = new Wire('white', 'a bus', WireRole::ExtraLow, Evidence::Traced, Wire::CAPPED, true);

@@ -31,6 +31,8 @@ final class VanListTest extends TestCase
     {
         self::assertSame([], VanList::of([])->rows());
         self::assertSame([], VanList::of([self::slot(self::motion(), open: [Stage::Name, Stage::Prove])])->rows());
+        self::assertTrue(self::slot(self::motion(), open: [Stage::Fit])->isToBring());
+        self::assertTrue(self::slot(self::motion(), open: [Stage::Pair])->isToBring());
     }
 
     public function test_devices_and_labels_are_counted(): void
