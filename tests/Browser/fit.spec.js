@@ -199,7 +199,6 @@ test('a circuit is isolated and a dimmer fitted; a second technician sees who ha
     await page.waitForFunction(() => document.querySelector('#big')?.textContent.includes('It is on again'));
     await page.waitForFunction(() => !document.querySelector('.big.settling'));
     await stored(page, () => page.getByRole('button', { name: 'It is on again' }).click());
-    await page.goto(KEEPER);
     await heading(page, 'Try the ceiling dimmer by hand');
     await expectAccessible(page);
     await page.waitForFunction(() => !document.querySelector('.big.settling'));

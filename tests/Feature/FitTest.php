@@ -350,6 +350,8 @@ final class FitTest extends TestCase
         $this->delete(self::HOUSE.'/slots/keeper-dimmer/fitting')->assertRedirect($page);
         self::assertNull($this->fit(self::KEEPER)->fitted_at);
         $this->get($page)->assertSee('Make it live again without fitting')->assertSee('My lock is off');
+        $this->act(self::UPPER, 'open', ['slot' => self::KEEPER])->assertSessionHasNoErrors();
+        $this->act(self::UPPER, 'put-back', ['slot' => self::KEEPER])->assertSessionHasNoErrors();
         $this->act(self::UPPER, 'unlock', ['slot' => self::KEEPER]);
         $this->get($page)->assertSee('It is on again');
         $this->act(self::UPPER, 'switch-on', ['slot' => self::KEEPER])->assertSessionHasNoErrors();

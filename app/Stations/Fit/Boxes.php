@@ -145,7 +145,8 @@ final readonly class Boxes
             throw FitRefused::isOnItsNetwork();
         }
         if ($wall->fit->fitted_at !== null) {
-            $this->write($wall->fit, ['fitted_at' => null, 'fitted_by' => null, 'minutes' => null, 'wires' => null]);
+            $this->write($wall->fit, ['fitted_at' => null, 'fitted_by' => null, 'minutes' => null]);
+            $wall->isolation?->update(['work' => $wall->isolation->core()->takeOut($slot->key)->row()]);
             $this->logbook->write($job, $person, 'fit', "The {$slot->title()} comes out again.", $slot);
         }
     }

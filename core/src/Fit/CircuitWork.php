@@ -351,6 +351,14 @@ final readonly class CircuitWork
         return $this->withBox($slot, $this->boxOf($slot, $act)->close(false, $act));
     }
 
+    /** What was fitted while it is off comes out again: its box can be begun at anew. */
+    public function takeOut(string $slot): self
+    {
+        $box = $this->box($slot);
+
+        return $box?->closed === null ? $this : $this->withBox($slot, $box->close(false, $box->closed));
+    }
+
     /**
      * Somebody has left the site: their lock comes off, and their boxes are another's, to be proved anew.
      *

@@ -195,6 +195,16 @@ final class CircuitWorkTest extends TestCase
         self::assertTrue($work->fit('stair', Boxes::worksheet(), $bo)->box('stair')?->isFitted);
     }
 
+    public function test_what_comes_out_again_can_be_begun_at_anew(): void
+    {
+        $work = Boxes::dead()->fit('hall', Boxes::worksheet(), Boxes::act())->takeOut('hall');
+
+        self::assertFalse($work->box('hall')?->isFitted);
+        self::assertTrue($work->open('hall', Boxes::CONDUCTORS, Boxes::act())->box('hall')?->isOpen());
+        self::assertTrue(Boxes::dead()->takeOut('hall')->box('hall')?->isOpen());
+        self::assertNull(Boxes::dead()->takeOut('stair')->box('stair'));
+    }
+
     public function test_who_has_left_is_relieved_and_what_they_proved_counts_for_nothing(): void
     {
         $bo = Boxes::act('Bo');

@@ -1,8 +1,8 @@
 @php($isLive = collect($box->dead)->contains(fn ($one) => $one->volts >= Kavvel\Core\Fit\Isolation::LIVE_V))
 <p class="note danger" role="alert"><strong>{{ $box->stopped }}</strong> Hands off. It is a snag until somebody has found out why.</p>
 @if ($isLive)
-<p>{{ Str::ucfirst($slot->circuit->breaker ?: 'This breaker') }} does not kill this box. Switch on again, look which one does, and say so:
-    the register is corrected.</p>
+<p>{{ Str::ucfirst($slot->circuit->breaker ?: 'This breaker') }} does not kill this box. Cover it, switch on again, look which one does, and
+    say so: the register is corrected.</p>
 <x-form :action="route('jobs.circuits.wrong-breaker.store', [$job, $slot->circuit->key])">
     <input type="hidden" name="slot" value="{{ $key }}">
     <label class="field"><span>It hangs on</span><select name="circuit">
