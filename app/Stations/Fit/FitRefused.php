@@ -25,11 +25,6 @@ final class FitRefused extends Refused
         return new self('slot', 'This device is no blind and no lock: there is nothing to put up or to teach.');
     }
 
-    public static function needsCircuit(): self
-    {
-        return new self('circuit', 'Say first which circuit feeds it.');
-    }
-
     public static function isUnderWork(): self
     {
         return new self('slot', 'Its box is open: shut it first, with the device in or as it was.');
@@ -73,11 +68,6 @@ final class FitRefused extends Refused
     public static function wireIsGone(string $name): self
     {
         return new self('wire', "There is no conductor “{$name}” in this box any more.");
-    }
-
-    public static function twoAlike(string $name): self
-    {
-        return new self('name', "“{$name}” is noted already. Give this one another name, for example “{$name} 2”.");
     }
 
     public static function isMeasured(): self

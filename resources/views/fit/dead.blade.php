@@ -18,6 +18,9 @@
     $work->off !== null => 'Off, not proved dead here',
     default => 'Live until it is switched off',
 } }}</div>
+@if ($record !== null && $record->gaps() !== [])
+<p class="quiet">{{ $record->gaps()[0]->words() }}</p>
+@endif
 @endif
 <svg class="feed" viewBox="0 0 900 170" role="img" aria-label="“{{ $slot->circuit->label }}” {{ $isOn ? 'on' : 'off' }}{{
     $lock === null ? '' : ', locked' }}">
