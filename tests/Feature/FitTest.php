@@ -68,7 +68,8 @@ final class FitTest extends TestCase
             $this->act(self::UPPER, $step, ['slot' => self::KEEPER])->assertSessionHasNoErrors();
         }
         $this->get($page)->assertSeeInOrder([
-            'Off, not proved dead here', 'Not every conductor was measured to every other.', 'read live: 231.5 V', 'Brown to black', '10 pairs to go',
+            'Off, not proved dead here', 'Not every conductor was measured to every other.', 'read live: 231.5 V',
+            'Brown to black', '10 pairs to go',
         ]);
         $this->readDead(self::KEEPER, self::UPPER);
         $this->get($page)->assertSee('Prove the detector again');
