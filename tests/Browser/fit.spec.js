@@ -146,6 +146,8 @@ test('a circuit is isolated and a dimmer fitted; a second technician sees who ha
     await begin(page, 'keeper-dimmer', ['Brown', 'Black', 'Blue', 'Green-yellow']);
     await expectAccessible(page);
     await switchOff(page, 'breaker 9', 'Brown to black');
+    await expect(page.locator('.fit-middle')).toContainText('Not every conductor was measured to every other.');
+    await expect(page.getByRole('button', { name: 'It is in, and the box is shut' })).toHaveCount(0);
     for (const next of [
         'Brown to blue', 'Brown to green-yellow', 'Brown to earth', 'Black to blue', 'Black to green-yellow', 'Black to earth',
         'Blue to green-yellow', 'Blue to earth', 'Green-yellow to earth', 'Prove the detector again',
@@ -153,6 +155,8 @@ test('a circuit is isolated and a dimmer fitted; a second technician sees who ha
         await type(page, '0');
         await big(page, next);
     }
+    await expect(page.locator('.fit-middle')).toContainText('The detector was not proved again: what it showed counts for nothing.');
+    await expect(page.getByRole('button', { name: 'It is in, and the box is shut' })).toHaveCount(0);
     await expectAccessible(page);
 
     await test.step('the second technician, with a phone', async () => {
