@@ -165,7 +165,6 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::put('/slots/{slot}/two-way', [Fit\TwoWayController::class, 'update'])->name('slots.two-way.update');
             Route::delete('/slots/{slot}/two-way', [Fit\TwoWayController::class, 'destroy'])->name('slots.two-way.destroy');
             Route::post('/slots/{slot}/found-picture', [Fit\FoundPictureController::class, 'store'])->name('slots.found-picture.store');
-            Route::post('/slots/{slot}/hand-trials', [Fit\HandTrialController::class, 'store'])->name('slots.hand-trials.store');
             Route::delete('/slots/{slot}/fitting', [Fit\FittingController::class, 'destroy'])->name('slots.fitting.destroy');
             Route::post('/slots/{slot}/hang-steps', [Fit\HangStepController::class, 'store'])->name('slots.hang-steps.store');
             Route::delete('/slots/{slot}/hang-steps', [Fit\HangStepController::class, 'destroy'])->name('slots.hang-steps.destroy');

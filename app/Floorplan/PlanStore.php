@@ -205,10 +205,8 @@ final readonly class PlanStore
             if ($used !== null) {
                 throw PlanEditRefused::hasDevice($used->title());
             }
-            foreach ($keys as $key) {
-                if (Isolation::hasOpenBox($job, (string) $key)) {
-                    throw PlanEditRefused::boxIsOpen((string) $key);
-                }
+            foreach (array_intersect(Isolation::openBoxes($job), $keys) as $open) {
+                throw PlanEditRefused::boxIsOpen($open);
             }
         }
         self::model($section)::query()->where('site_job_id', $job->id)->whereIn('key', $keys)->delete();

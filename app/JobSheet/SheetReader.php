@@ -66,7 +66,7 @@ final readonly class SheetReader
                     ? null
                     : new SlotForecast($stored['forecast_id'], $stored['margin_db'], $stored['parent_margin_db'], $stored['parent_key']),
                 WiredSlot::isTakenAsFitted($stored['fitted_at'] !== null, $isIn, $school),
-                $school === PairingOrder::InPlace,
+                WiredSlot::isFittedFirst($profile, $school),
             );
         }
 

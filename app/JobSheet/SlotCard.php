@@ -28,8 +28,6 @@ final readonly class SlotCard
     /** It has a device, and the device is on its network: one that has left counts as out */
     private bool $isIn;
 
-    private bool $waitsForFitting;
-
     private string $key;
 
     private string $title;
@@ -51,7 +49,7 @@ final readonly class SlotCard
         public Ladder $ladder,
         public ?SlotForecast $forecast,
         private bool $isFitted = false,
-        bool $isFittedFirst = false,
+        private bool $isFittedFirst = false,
     ) {
         // Read as stored, once: a page asks for these thousands of times.
         $stored = $slot->getAttributes();
@@ -60,7 +58,6 @@ final readonly class SlotCard
         $this->called = trim("{$stored['place']} {$stored['what']}");
         $this->title = Str::ucfirst($this->called);
         $this->isIn = $node !== null && $node->getAttributes()['state'] !== Node::LEFT;
-        $this->waitsForFitting = $isFittedFirst && ! $isFitted && ($this->isWired() || $this->isHung());
         $this->position = new Vec3((float) $stored['x'], (float) $stored['y'], (float) $stored['z']);
     }
 
@@ -131,7 +128,7 @@ final readonly class SlotCard
     /** It is wired, or hung and taught, before its radio is asked for: at the bench it hangs on a test lead. */
     public function waitsForFitting(): bool
     {
-        return $this->waitsForFitting;
+        return $this->isFittedFirst && ! $this->isFitted;
     }
 
     /** Whether Kavvel opens its window, names it and hears it; else all that is done at its own controller. */

@@ -42,15 +42,24 @@ final class Isolation extends Model
         return $this->belongsTo(Circuit::class);
     }
 
-    /**
-     * Somebody has the box of this slot open.
-     *
-     * @param  string  $slot  its key
-     */
-    public static function hasOpenBox(SiteJob $job, string $slot): bool
+    /** @return list<string> keys of the slots whose box somebody has open */
+    public static function openBoxes(SiteJob $job): array
     {
-        return $job->isolations()->whereNull('ended_at')->get()
-            ->contains(static fn (self $one): bool => $one->core()->box($slot)?->isOpen() === true);
+        $underWay = $job->isolations()->whereNull('ended_at')->get()->map(static fn (self $one): CircuitWork => $one->core());
+
+        return array_values($underWay->flatMap(static fn (CircuitWork $one): array => array_map(
+            strval(...),
+            array_keys($one->openBoxes()),
+        ))->all());
+    }
+
+    /** The work for which the circuit of this slot is off. */
+    public static function offAt(Slot $slot): ?self
+    {
+        $circuit = SlotFit::query()->where('slot_id', $slot->id)->value('circuit_id');
+
+        return $circuit === null ? null : self::query()->where('site_job_id', $slot->site_job_id)->where('circuit_id', $circuit)
+            ->whereNull('ended_at')->get()->first(static fn (self $one): bool => $one->core()->isOff());
     }
 
     public function core(): CircuitWork

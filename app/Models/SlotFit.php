@@ -61,6 +61,16 @@ final class SlotFit extends Model
         return $this->belongsTo(Circuit::class);
     }
 
+    /**
+     * Written down as its next version.
+     *
+     * @param  array<string, mixed>  $values
+     */
+    public function note(array $values): void
+    {
+        $this->fill([...$values, 'lock_version' => $this->exists ? $this->lock_version + 1 : 1])->save();
+    }
+
     public function foundBox(): ?FoundBox
     {
         return $this->box === null ? null : FoundBox::fromInput(Input::of($this->box));

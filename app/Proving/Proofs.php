@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Proving;
 
 use App\Logbook\Logbook;
+use App\Models\Isolation;
 use App\Models\Node;
 use App\Models\ProofCommand;
 use App\Models\ProofResult;
@@ -43,9 +44,17 @@ final readonly class Proofs
         }
     }
 
-    /** What a person saw. A failure is a snag at once. */
+    /**
+     * What a person saw. A failure is a snag at once.
+     *
+     * @throws ProofRefused where it can't have been seen
+     */
     public function note(Slot $slot, Rung $rung, Outcome $outcome, User $person, ?string $reason): void
     {
+        $off = $rung === Rung::Hand && $outcome !== Outcome::NotTested ? Isolation::offAt($slot) : null;
+        if ($off !== null) {
+            throw ProofRefused::circuitIsOff($off->label);
+        }
         $this->write($slot, $rung, $outcome, $person->id, $reason);
         $said = match ($outcome) {
             Outcome::Passed => "{$rung->words()}: shown of the {$slot->title()}.",
@@ -64,6 +73,13 @@ final readonly class Proofs
         $this->counting($slot)->where('rung', $rung)->orderByDesc('id')->limit(1)->update(self::withdrawal($person->name, $reason));
         $line = "Took back “{$rung->words()}” of the {$slot->title()}: {$reason}";
         $this->logbook->write($slot->job()->firstOrFail(), $person, 'proof', $line, $slot);
+    }
+
+    /** It was put in, or came out: what was shown by hand before was shown of it somewhere else. On a network it is past that. */
+    public function movedByHand(Slot $slot): void
+    {
+        ProofResult::query()->where('slot_id', $slot->id)->whereNull('node_id')->where('rung', Rung::Hand)->whereNull('withdrawn_at')
+            ->update(self::withdrawal(Logbook::HUB, 'it was put in, or taken out, since'));
     }
 
     /**

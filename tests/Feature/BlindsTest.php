@@ -14,6 +14,8 @@ use Tests\TestCase;
 /** Blinds are hung, made safe and taught before they are paired; what is set on a device is kept with its slot. */
 final class BlindsTest extends TestCase
 {
+    use TriesByHand;
+
     private const HOUSE = '/jobs/lantern-house';
 
     private const KEEPER = self::HOUSE.'/fit?next=keeper-blind';
@@ -35,7 +37,7 @@ final class BlindsTest extends TestCase
         $this->step('end-stops')->assertRedirect(self::KEEPER);
         $this->get(self::KEEPER)->assertSee('Try the window blind by hand')->assertSee('4 to fit');
         self::assertNotNull($this->fit()->fitted_at);
-        $this->post(self::HOUSE.'/slots/keeper-blind/hand-trials', ['outcome' => 'passed'])->assertRedirect(self::HOUSE.'/fit');
+        $this->worksByHand(self::HOUSE.'/slots/keeper-blind')->assertRedirect(self::HOUSE.'/fit');
         $this->get(self::KEEPER)->assertSee('The window blind is up')->assertSee('To the next');
         self::assertTrue($this->logged('Window blind: end stops taught.'));
     }
@@ -56,9 +58,13 @@ final class BlindsTest extends TestCase
     {
         $this->step('direction');
         $this->step('end-stops');
+        $this->worksByHand(self::HOUSE.'/slots/keeper-blind')->assertSessionHasNoErrors();
         $this->delete(self::HOUSE.'/slots/keeper-blind/hang-steps', ['hang_step' => 'direction'])->assertRedirect(self::KEEPER);
         self::assertNull($this->fit()->fitted_at);
         $this->get(self::KEEPER)->assertSee('Teach the direction');
+        $this->step('direction');
+        $this->step('end-stops');
+        $this->get(self::KEEPER)->assertSee('Try the window blind by hand');
         $this->post(self::HOUSE.'/slots/hall-relay/hang-steps', ['hang_step' => 'cord'])->assertSessionHasErrors('slot');
     }
 

@@ -22,6 +22,7 @@ use Tests\TestCase;
 final class FitTest extends TestCase
 {
     use FitsADevice;
+    use TriesByHand;
 
     private const HOUSE = '/jobs/lantern-house';
 
@@ -45,7 +46,7 @@ final class FitTest extends TestCase
                 'Hall and stair lights', 'Upper floor lights', '45 min', 'ready to fit', 'does not fit', 'look into the box',
             ]);
         $this->get(self::FIT.'?lens=order')->assertSeeInOrder(['Upper floor lights · breaker 9 · 45 min', 'Landing, first', '29']);
-        $this->post(self::HOUSE.'/slots/hall-relay/hand-trials', ['outcome' => 'passed'])->assertRedirect(self::FIT);
+        $this->worksByHand(self::HOUSE.'/slots/hall-relay')->assertRedirect(self::FIT);
         self::assertSame(Outcome::Passed, $this->slot('hall-relay')->proofResults()->sole()->outcome);
         $this->get(self::FIT)->assertSee('Fit the ceiling dimmer')->assertSee('Mains work is for people licensed for it');
     }
@@ -81,7 +82,7 @@ final class FitTest extends TestCase
 
         self::assertSame('Mara Lindqvist', $this->fit(self::KEEPER)->fitted_by);
         $this->get($page)->assertSee('Make “Upper floor lights” live again')->assertSee('4 to fit');
-        $this->post(self::HOUSE.'/slots/keeper-dimmer/hand-trials', ['outcome' => 'passed'])->assertSessionHasErrors([
+        $this->worksByHand(self::HOUSE.'/slots/keeper-dimmer')->assertSessionHasErrors([
             'outcome' => '“Upper floor lights” is off: it can be tried once it is live again.',
         ]);
         $this->act(self::UPPER, 'switch-on')->assertSessionHasErrors(['act' => 'Still locked off by Mara Lindqvist. Each takes their own '
@@ -93,13 +94,27 @@ final class FitTest extends TestCase
         $this->act(self::UPPER, 'test', ['test' => 'loop', 'reading' => '0.9 ohm', 'is_passed' => '1'])->assertSessionHasNoErrors();
         self::assertCount(2, $this->isolation(self::UPPER)->core()->tests);
         self::assertNotNull($this->isolation(self::UPPER)->ended_at);
-        $this->post(self::HOUSE.'/slots/keeper-dimmer/hand-trials', ['outcome' => 'passed'])->assertRedirect(self::FIT);
+        $this->worksByHand(self::HOUSE.'/slots/keeper-dimmer')->assertRedirect(self::FIT);
         foreach ([
             'May work on “Upper floor lights”', 'brown to black, 0 V', 'Proved dead.', 'is in, and its box is shut',
             '“Upper floor lights” is live again.', 'By hand: shown',
         ] as $line) {
             self::assertTrue($this->logged($line), $line);
         }
+    }
+
+    public function test_what_was_tried_by_hand_before_it_was_put_in_is_tried_again_in_its_box(): void
+    {
+        $this->worksByHand(self::HOUSE.'/slots/keeper-dimmer')->assertSessionHasNoErrors();
+        $this->proveDead(self::KEEPER, self::UPPER);
+        $this->settleWires(self::KEEPER);
+        $this->act(self::UPPER, 'fit', ['slot' => self::KEEPER])->assertSessionHasNoErrors();
+        $this->act(self::UPPER, 'unlock')->assertSessionHasNoErrors();
+        $this->act(self::UPPER, 'switch-on')->assertSessionHasNoErrors();
+
+        $this->get(self::FIT.'?next='.self::KEEPER)->assertSee('Try the ceiling dimmer by hand');
+        $before = $this->slot(self::KEEPER)->proofResults()->sole();
+        self::assertSame('it was put in, or taken out, since', $before->withdrawn_because);
     }
 
     public function test_a_reading_that_is_not_dead_stops_the_work_and_is_a_snag(): void

@@ -10,6 +10,7 @@ use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\TemporaryState;
 use App\Models\User;
+use App\Proving\Proofs;
 use App\Temporary\TemporaryStates;
 use Illuminate\Support\Str;
 use Kavvel\Core\Fit\Hanging;
@@ -19,7 +20,7 @@ use Kavvel\Core\Fit\WorkRefused;
 /** Writes down how far a powered blind or a lock is: up, safe, taught. */
 final readonly class Blinds
 {
-    public function __construct(private Logbook $logbook, private TemporaryStates $temporary) {}
+    public function __construct(private Logbook $logbook, private TemporaryStates $temporary, private Proofs $proofs) {}
 
     /**
      * @param  string|null  $fixing  where it is the step of hanging it: by screws or by adhesive
@@ -70,12 +71,14 @@ final readonly class Blinds
     private function write(HungBlind $blind, Hanging $hanging, User $person): void
     {
         $isDone = $hanging->isDone();
-        $blind->fit->fill([
+        if ($isDone !== ($blind->fit->fitted_at !== null)) {
+            $this->proofs->movedByHand($blind->card->slot);
+        }
+        $blind->fit->note([
             'hung' => $hanging->row(),
             'fitted_at' => $isDone ? $blind->fit->fitted_at ?? now() : null,
             'fitted_by' => $isDone ? $blind->fit->fitted_by ?? $person->name : null,
-            'lock_version' => $blind->fit->exists ? $blind->fit->lock_version + 1 : 1,
-        ])->save();
+        ]);
     }
 
     /** @throws FitRefused */

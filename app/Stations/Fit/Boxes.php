@@ -5,19 +5,17 @@ declare(strict_types=1);
 namespace App\Stations\Fit;
 
 use App\Editing\OptimisticLock;
-use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
 use App\Models\Circuit;
 use App\Models\SiteJob;
 use App\Models\Slot;
-use App\Models\SlotFit;
 use App\Models\User;
 use App\Pictures\Picture;
 use App\Pictures\Pictures;
+use App\Proving\Proofs;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
-use Kavvel\Core\Circuits\Dimmable;
 use Kavvel\Core\Fit\FoundBox;
 use Kavvel\Core\Fit\SwitchedLoad;
 use Kavvel\Core\Fit\TwoWayTest;
@@ -25,13 +23,18 @@ use Kavvel\Core\Fit\TwoWayTest;
 /** Writes down what was found where a device goes into the wall, and what was changed so that it fits. */
 final readonly class Boxes
 {
-    public function __construct(private OptimisticLock $lock, private Logbook $logbook, private Pictures $pictures) {}
+    public function __construct(
+        private OptimisticLock $lock,
+        private Logbook $logbook,
+        private Pictures $pictures,
+        private Proofs $proofs,
+    ) {}
 
     /** @throws FitRefused */
     public function sayCircuit(SiteJob $job, Slot $slot, Circuit $circuit, User $person): void
     {
         $wall = $this->shut($job, $slot);
-        $this->write($wall->fit, ['circuit_id' => $circuit->id]);
+        $wall->fit->note(['circuit_id' => $circuit->id]);
         $this->logbook->write($job, $person, 'fit', "The {$slot->title()} hangs on “{$circuit->label}”.", $slot);
     }
 
@@ -43,7 +46,7 @@ final readonly class Boxes
         if ($fit->exists) {
             $this->lock->update($fit, $seenVersion, ['box' => $row], "the box of the {$slot->title()}", []);
         } else {
-            $this->write($fit, ['box' => $box->row()]);
+            $fit->note(['box' => $box->row()]);
         }
         $this->logbook->write($job, $person, 'fit', sprintf(
             'Looked into the box of the %s: %s mm deep, %d cables, %s.',
@@ -63,11 +66,9 @@ final readonly class Boxes
     {
         $wall = $this->shut($job, $slot);
         $box = $wall->fit->foundBox() ?? throw FitRefused::needsBox();
-        $spacerMm = $hasSpacer ? $box->spacerMm + ($wall->boxFit?->spacerMm() ?? 0) : $box->spacerMm;
-        $this->write($wall->fit, ['box' => [
-            ...$box->row(), 'spacerMm' => $spacerMm, 'hasBypass' => $hasBypass || $box->hasBypass,
-        ]]);
-        $words = $hasSpacer ? sprintf('a spacer of %d mm goes on its box', $spacerMm) : 'a bypass goes to its lamp';
+        $changed = $hasSpacer ? $box->withSpacer($wall->boxFit?->spacerMm() ?? 0) : $box;
+        $wall->fit->note(['box' => ($hasBypass ? $changed->withBypass() : $changed)->row()]);
+        $words = $hasSpacer ? sprintf('a spacer of %d mm goes on its box', $changed->spacerMm) : 'a bypass goes to its lamp';
         $this->logbook->write($job, $person, 'fit', Str::ucfirst($slot->title()).": {$words}.", $slot);
     }
 
@@ -79,7 +80,7 @@ final readonly class Boxes
     public function sayLoads(SiteJob $job, Slot $slot, ?array $loads, User $person): void
     {
         $fit = $this->shut($job, $slot)->fit;
-        $this->write($fit, ['loads' => $loads === null ? null : array_map(static fn (SwitchedLoad $one): array => $one->row(), $loads)]);
+        $fit->note(['loads' => $loads === null ? null : array_map(static fn (SwitchedLoad $one): array => $one->row(), $loads)]);
         $words = $loads === null
             ? 'what the register says of its circuit'
             : implode('; ', array_map(static fn (SwitchedLoad $one): string => $one->words(), $loads));
@@ -94,23 +95,17 @@ final readonly class Boxes
     public function dimmed(SiteJob $job, Slot $slot, bool $dims, User $person): void
     {
         $wall = $this->shut($job, $slot);
-        $known = $dims ? Dimmable::Yes : Dimmable::No;
-        $this->sayLoads($job, $slot, array_map(static fn (SwitchedLoad $one): SwitchedLoad => new SwitchedLoad(
-            $one->kind,
-            $one->watts,
-            $one->count,
-            $one->dimmable === Dimmable::Unknown ? $known : $one->dimmable,
-            $one->isConnected,
-        ), $wall->loads), $person);
+        $tried = array_map(static fn (SwitchedLoad $one): SwitchedLoad => $one->tried($dims), $wall->loads);
+        $this->sayLoads($job, $slot, $tried, $person);
     }
 
     /** @throws FitRefused */
     public function twoWay(SiteJob $job, Slot $slot, ?TwoWayTest $test, User $person): void
     {
-        $wall = $this->wall($job, $slot);
+        $wall = WallWork::slotOf($job, $slot);
         $wall->mustBeOf($person);
         $fit = $wall->fit;
-        $this->write($fit, ['two_way' => $test?->row()]);
+        $fit->note(['two_way' => $test?->row()]);
         $words = $test === null ? 'the readings at its common are taken back.' : Str::lcfirst($test->words());
         $this->logbook->write($job, $person, 'fit', Str::ucfirst($slot->title()).": {$words}", $slot);
     }
@@ -122,11 +117,11 @@ final readonly class Boxes
      */
     public function photograph(SiteJob $job, Slot $slot, string $picture, User $person): void
     {
-        $wall = $this->wall($job, $slot);
+        $wall = WallWork::slotOf($job, $slot);
         $wall->mustBeOf($person);
         $fit = $wall->fit;
         $before = $fit->picture;
-        $this->write($fit, ['picture' => $this->pictures->read($picture)->keep(Picture::BOXES, $job->id), 'picture_at' => now()]);
+        $fit->note(['picture' => $this->pictures->read($picture)->keep(Picture::BOXES, $job->id), 'picture_at' => now()]);
         if ($before !== null) {
             DB::afterCommit(static fn (): bool => Storage::disk('local')->delete($before));
         }
@@ -140,35 +135,22 @@ final readonly class Boxes
      */
     public function takeOut(SiteJob $job, Slot $slot, User $person): void
     {
-        $wall = $this->wall($job, $slot);
+        $wall = WallWork::slotOf($job, $slot);
         if ($wall->card->isIn()) {
             throw FitRefused::isOnItsNetwork();
         }
         if ($wall->fit->fitted_at !== null) {
-            $this->write($wall->fit, ['fitted_at' => null, 'fitted_by' => null, 'minutes' => null]);
+            $wall->fit->note(['fitted_at' => null, 'fitted_by' => null, 'minutes' => null]);
             $wall->isolation?->update(['work' => $wall->isolation->core()->takeOut($slot->key)->row()]);
+            $this->proofs->movedByHand($slot);
             $this->logbook->write($job, $person, 'fit', "The {$slot->title()} comes out again.", $slot);
         }
-    }
-
-    /**
-     * @param  array<string, mixed>  $values
-     */
-    private function write(SlotFit $fit, array $values): void
-    {
-        $fit->fill([...$values, 'lock_version' => $fit->exists ? $fit->lock_version + 1 : 1])->save();
-    }
-
-    /** @throws FitRefused */
-    private function wall(SiteJob $job, Slot $slot): WallSlot
-    {
-        return WallWork::of(JobSheet::of($job))->slot($slot->key) ?? throw FitRefused::goesIntoNoWall();
     }
 
     /** @throws FitRefused while somebody works at the box, or where it is in */
     private function shut(SiteJob $job, Slot $slot): WallSlot
     {
-        $wall = $this->wall($job, $slot);
+        $wall = WallWork::slotOf($job, $slot);
         if ($wall->work?->box($slot->key)?->isOpen() === true) {
             throw FitRefused::isUnderWork();
         }

@@ -10,19 +10,17 @@ use App\Models\Circuit;
 use App\Models\Isolation;
 use App\Models\SiteJob;
 use App\Models\User;
+use App\Proving\Proofs;
 use Kavvel\Core\Fit\Act;
 use Kavvel\Core\Fit\CircuitWork;
-use Kavvel\Core\Fit\Detector;
-use Kavvel\Core\Fit\EnergySource;
-use Kavvel\Core\Fit\Isolation as IsolationRecord;
 use Kavvel\Core\Fit\SiteTest;
-use Kavvel\Core\Fit\SourceFound;
+use Kavvel\Core\Fit\Wire;
 use Kavvel\Core\Fit\WorkRefused;
 
 /** Writes the isolation record of a circuit, act by act; the core decides what may follow what. */
 final readonly class CircuitActs
 {
-    public function __construct(private Logbook $logbook) {}
+    public function __construct(private Logbook $logbook, private Proofs $proofs) {}
 
     /** @throws FitRefused */
     public function do(SiteJob $job, Circuit $circuit, ActInput $input, User $person): void
@@ -61,15 +59,15 @@ final readonly class CircuitActs
 
         return match ($input->act) {
             CircuitAct::Accept => $work->accept($act),
-            CircuitAct::Look => $work->look($input->source ?? EnergySource::SecondCircuit, $input->found ?? SourceFound::None, $act),
+            CircuitAct::Look => $work->look($input->source(), $input->found(), $act),
             CircuitAct::Open => $work->open($key, $this->conductors($slot), $act),
-            CircuitAct::DetectorBefore => $work->proveBefore($key, $input->detector ?? Detector::NotTried, $act),
-            CircuitAct::ReadLive => $work->readLive($key, $input->volts ?? 0.0, $act),
+            CircuitAct::DetectorBefore => $work->proveBefore($key, $input->detector(), $act),
+            CircuitAct::ReadLive => $work->readLive($key, $input->volts(), $act),
             CircuitAct::SwitchOff => $work->switchOff($act),
             CircuitAct::Lock => $work->lock($act),
             CircuitAct::Tag => $work->tag($act),
-            CircuitAct::ReadDead => $work->readDead($key, $input->a, $input->b, $input->volts ?? 0.0, $act),
-            CircuitAct::DetectorAfter => $work->proveAfter($key, $input->detector ?? Detector::NotTried, $act),
+            CircuitAct::ReadDead => $work->readDead($key, $input->a, $input->b, $input->volts(), $act),
+            CircuitAct::DetectorAfter => $work->proveAfter($key, $input->detector(), $act),
             CircuitAct::ProveAnew => $work->proveAnew($key, $act),
             CircuitAct::Fit => $this->fit($work, $slot, $act),
             CircuitAct::PutBack => $work->putBack($key, $act),
@@ -80,12 +78,10 @@ final readonly class CircuitActs
         };
     }
 
-    /** @return list<string> all that are noted, and earth */
+    /** @return list<string> all that are noted */
     private function conductors(?WallSlot $slot): array
     {
-        $names = array_map(static fn ($wire): string => $wire->name, $slot?->fit->wireList() ?? []);
-
-        return $names === [] ? [] : [...$names, IsolationRecord::EARTH];
+        return array_map(static fn (Wire $wire): string => $wire->name, $slot?->fit->wireList() ?? []);
     }
 
     private function fit(CircuitWork $work, ?WallSlot $slot, Act $act): CircuitWork
@@ -115,10 +111,10 @@ final readonly class CircuitActs
             BoxSnags::raise($job, $slot, "Not dead at the {$slot->card->called}: {$stopped} “{$circuit->label}” was off.", $person);
         }
         if ($input->act === CircuitAct::Fit) {
-            $slot->fit->fill([
+            $slot->fit->note([
                 'fitted_at' => now(), 'fitted_by' => $person->name, 'minutes' => $work->box($slot->key())?->minutes(),
-                'lock_version' => $slot->fit->exists ? $slot->fit->lock_version + 1 : 1,
-            ])->save();
+            ]);
+            $this->proofs->movedByHand($slot->card->slot);
         }
     }
 }

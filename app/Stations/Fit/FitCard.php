@@ -58,10 +58,9 @@ final readonly class FitCard
 
     private static function step(WallSlot $slot, User $person): WorkStep
     {
-        $asksSide = $slot->isTwoWay() && $slot->sheet()->twoWay !== null && $slot->fit->twoWayTest()?->side() === null;
         $now = Acting::now($person);
 
-        return WorkStep::next($slot->work ?? CircuitWork::begin(), $slot->key(), $now, $asksSide);
+        return WorkStep::next($slot->work ?? CircuitWork::begin(), $slot->key(), $now, $slot->asksSide());
     }
 
     private static function lens(FitTask $task, ?WorkStep $step): FitLens

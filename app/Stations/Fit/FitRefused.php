@@ -45,11 +45,6 @@ final class FitRefused extends Refused
         return new self('breaker', 'Say which breaker kills it: the one that its label names does not.');
     }
 
-    public static function circuitIsOff(string $label): self
-    {
-        return new self('outcome', "“{$label}” is off: it can be tried once it is live again.");
-    }
-
     public static function needsBox(): self
     {
         return new self('box', 'Look into the box first: there is nothing to change yet.');

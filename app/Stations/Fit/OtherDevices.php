@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stations\Fit;
 
 use App\Editing\OptimisticLock;
-use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
 use App\Models\Profile;
 use App\Models\SiteJob;
@@ -21,7 +20,7 @@ final readonly class OtherDevices
     /** @throws FitRefused */
     public function take(SiteJob $job, Slot $slot, int $seenVersion, Profile $profile, User $person): void
     {
-        $wall = WallWork::of(JobSheet::of($job))->slot($slot->key) ?? throw FitRefused::goesIntoNoWall();
+        $wall = WallWork::slotOf($job, $slot);
         if ($wall->work?->box($slot->key)?->isOpen() === true) {
             throw FitRefused::isUnderWork();
         }

@@ -84,6 +84,12 @@ final readonly class WallSlot
         return $this->circuit === null ? '' : trim("{$this->circuit->breaker}, “{$this->circuit->label}”", ', ');
     }
 
+    /** Its sheet wants one side of a two-way circuit, and nobody has found out which this is. */
+    public function asksSide(): bool
+    {
+        return $this->isTwoWay() && $this->sheet()->twoWay !== null && $this->fit->twoWayTest()?->side() === null;
+    }
+
     /** Its light is switched from more than one place, as far as is noted. */
     public function isTwoWay(): bool
     {

@@ -8,9 +8,10 @@ use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\Circuit;
 use App\Models\Isolation;
+use App\Models\SiteJob;
+use App\Models\Slot;
 use App\Models\SlotFit;
 use Illuminate\Database\Eloquent\Collection;
-use Kavvel\Core\Catalogue\Load;
 use Kavvel\Core\Fit\BoxFit;
 use Kavvel\Core\Fit\CircuitWork;
 use Kavvel\Core\Fit\FitCase;
@@ -21,7 +22,6 @@ use Kavvel\Core\Fit\HangStep;
 use Kavvel\Core\Fit\HungSlot;
 use Kavvel\Core\Fit\SwitchedLoad;
 use Kavvel\Core\Fit\WiredSlot;
-use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Rung;
 
 /** All of a job that goes into the wall: circuit by circuit, in the order in which it is fitted. */
@@ -74,6 +74,12 @@ final readonly class WallWork
         );
     }
 
+    /** @throws FitRefused where the device goes into no box in the wall */
+    public static function slotOf(SiteJob $job, Slot $slot): WallSlot
+    {
+        return self::of(JobSheet::of($job))->slot($slot->key) ?? throw FitRefused::goesIntoNoWall();
+    }
+
     public function slot(?string $key): ?WallSlot
     {
         return $key === null ? null : $this->slots[$key] ?? null;
@@ -120,8 +126,10 @@ final readonly class WallWork
     {
         $room = $this->sheet->geometry->rooms[$slot->card->roomId]['key'];
 
-        return array_values(array_filter($this->circuits, static fn (Circuit $one): bool => in_array($room, $one->rooms, true)
-            && $one->kind->feeds($slot->card->profile->load)))[0] ?? null;
+        return array_values(array_filter(
+            $this->circuits,
+            static fn (Circuit $one): bool => $one->core()->mayFeed($room, $slot->card->profile->load),
+        ))[0] ?? null;
     }
 
     /**
@@ -136,17 +144,17 @@ final readonly class WallWork
         Collection $underWay,
         array $work,
     ): WallSlot {
-        $loads = $fit->switchedLoads() ?? self::loads($sheet, $card, $circuit);
+        $room = $sheet->geometry->rooms[$card->roomId]['key'];
+        $loads = $fit->switchedLoads() ?? SwitchedLoad::ofCircuit($circuit?->core(), $room, $card->profile->load);
         $box = $fit->foundBox();
         $sheetOf = $card->profile->fitSheet;
         $boxFit = $box === null || $sheetOf === null ? null : BoxFit::of(FitCase::of($sheetOf, $box, $loads));
         $own = $circuit === null ? null : $work[$circuit->id] ?? null;
-        $side = $fit->twoWayTest()?->side();
 
         $isolation = $circuit === null ? null : $underWay->get($circuit->id);
         $core = new WiredSlot(
             $card->key(),
-            $sheet->geometry->rooms[$card->roomId]['key'],
+            $room,
             $circuit?->key,
             $boxFit,
             $own,
@@ -154,7 +162,7 @@ final readonly class WallWork
             self::isTried($card),
             $card->profile->minutes->fit,
             $card->profile->isRouter,
-            $side !== null && $sheetOf?->twoWay !== null && $side !== $sheetOf->twoWay,
+            $sheetOf !== null && $fit->twoWayTest()?->isWrongFor($sheetOf) === true,
         );
 
         return new WallSlot($card, $fit, $circuit, $isolation, $own, $loads, $boxFit, $core);
@@ -170,17 +178,8 @@ final readonly class WallWork
         return new HungBlind($card, $fit, $core);
     }
 
-    /** By hand comes before any radio: what is on its network is past it. */
     private static function isTried(SlotCard $card): bool
     {
-        return $card->isIn() || in_array($card->ladder->outcome(Rung::Hand), [Outcome::Passed, Outcome::NotTested], true);
-    }
-
-    /** @return list<SwitchedLoad> */
-    private static function loads(JobSheet $sheet, SlotCard $card, ?Circuit $circuit): array
-    {
-        return $circuit === null || $card->profile->load !== Load::Light
-            ? []
-            : SwitchedLoad::ofCircuit($circuit->core(), $sheet->geometry->rooms[$card->roomId]['key']);
+        return WiredSlot::isTakenAsTried($card->isIn(), $card->ladder->outcome(Rung::Hand));
     }
 }

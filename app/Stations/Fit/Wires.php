@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stations\Fit;
 
-use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
 use App\Models\SiteJob;
 use App\Models\Slot;
@@ -25,7 +24,7 @@ final readonly class Wires
      */
     public function add(SiteJob $job, Slot $slot, string $colour, User $person): void
     {
-        $fit = $this->unmeasured($job, $slot);
+        $fit = $this->unmeasured($job, $slot, $person);
         $taken = array_map(static fn (Wire $one): string => $one->name, $fit->wireList());
         $name = $colour;
         for ($n = 2; in_array($name, $taken, true); $n++) {
@@ -38,7 +37,7 @@ final readonly class Wires
     /** @throws FitRefused */
     public function remove(SiteJob $job, Slot $slot, string $name, User $person): void
     {
-        $fit = $this->unmeasured($job, $slot);
+        $fit = $this->unmeasured($job, $slot, $person);
         $this->write($fit, array_filter($fit->wireList(), static fn (Wire $one): bool => $one->name !== $name));
         $this->logbook->write($job, $person, 'fit', "No {$name} conductor is in the box of the {$slot->title()} after all.", $slot);
     }
@@ -50,7 +49,9 @@ final readonly class Wires
      */
     public function settle(SiteJob $job, Slot $slot, Wire $wire, User $person): void
     {
-        $fit = $this->own($job, $slot, $person)->fit;
+        $wall = WallWork::slotOf($job, $slot);
+        $wall->mustBeOf($person);
+        $fit = $wall->fit;
         $wires = $fit->wireList();
         $at = array_search($wire->name, array_map(static fn (Wire $one): string => $one->name, $wires), true);
         if ($at === false) {
@@ -72,31 +73,14 @@ final readonly class Wires
     /** @param array<int, Wire> $wires */
     private function write(SlotFit $fit, array $wires): void
     {
-        $fit->fill([
-            'wires' => array_map(static fn (Wire $one): array => $one->row(), array_values($wires)),
-            'lock_version' => $fit->exists ? $fit->lock_version + 1 : 1,
-        ])->save();
-    }
-
-    /** @throws FitRefused */
-    private function wall(SiteJob $job, Slot $slot): WallSlot
-    {
-        return WallWork::of(JobSheet::of($job))->slot($slot->key) ?? throw FitRefused::goesIntoNoWall();
-    }
-
-    /** @throws FitRefused where it is in, or another works at its box */
-    private function own(SiteJob $job, Slot $slot, User $person): WallSlot
-    {
-        $wall = $this->wall($job, $slot);
-        $wall->mustBeOf($person);
-
-        return $wall;
+        $fit->note(['wires' => array_map(static fn (Wire $one): array => $one->row(), array_values($wires))]);
     }
 
     /** @throws FitRefused once they are measured: what is proved dead is this list */
-    private function unmeasured(SiteJob $job, Slot $slot): SlotFit
+    private function unmeasured(SiteJob $job, Slot $slot, User $person): SlotFit
     {
-        $wall = $this->wall($job, $slot);
+        $wall = WallWork::slotOf($job, $slot);
+        $wall->mustBeOf($person);
 
         return $wall->work?->box($slot->key)?->isOpen() === true ? throw FitRefused::isMeasured() : $wall->fit;
     }

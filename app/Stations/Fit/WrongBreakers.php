@@ -53,7 +53,7 @@ final readonly class WrongBreakers
         $feeds = $isOther ? "it hangs on “{$found->label}”" : "it is {$breaker}";
         BoxSnags::raise($job, $slot, "{$at} does not kill the {$slot->card->called}: {$feeds}. Put the label at the board right.", $person);
         if ($isOther) {
-            $slot->fit->fill(['circuit_id' => $found->id, 'lock_version' => $slot->fit->lock_version + 1])->save();
+            $slot->fit->note(['circuit_id' => $found->id]);
         } elseif ($breaker !== null) {
             $others = $job->circuits()->whereKeyNot($circuit->id)->where('breaker', $breaker);
             $others->update(['breaker' => '', 'lock_version' => $job->getConnection()->raw('lock_version + 1')]);

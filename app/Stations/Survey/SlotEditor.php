@@ -83,7 +83,7 @@ final readonly class SlotEditor
         if ($slot->node_id !== null) {
             throw SlotRefused::hasDevice($slot);
         }
-        if (Isolation::hasOpenBox($job, $slot->key)) {
+        if (in_array($slot->key, Isolation::openBoxes($job), true)) {
             throw SlotRefused::boxIsOpen($slot);
         }
         $this->plan->around($job, "removed the {$slot->title()}", $slot->delete(...), $person);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Circuits;
 
+use Kavvel\Core\Catalogue\Load;
+
 /** A circuit as its label and its breaker say. */
 final readonly class Circuit
 {
@@ -29,6 +31,12 @@ final readonly class Circuit
         public ?float $channelW = null,
         public array $lamps = [],
     ) {}
+
+    /** Whether a device in this room that switches such a thing may hang on it. */
+    public function mayFeed(string $room, ?Load $load): bool
+    {
+        return in_array($room, $this->rooms, true) && $this->kind->feeds($load);
+    }
 
     public function lampWatts(): float
     {

@@ -31,7 +31,7 @@ final readonly class BoxWork
     ) {}
 
     /**
-     * @param  list<string>  $conductors
+     * @param  list<string>  $conductors  all that come into it: each is measured to every other, and to earth
      *
      * @throws WorkRefused
      */
@@ -39,7 +39,9 @@ final readonly class BoxWork
     {
         $conductors = array_values(array_unique($conductors));
 
-        return count($conductors) > 1 ? new self($act, $conductors) : throw WorkRefused::tooFewConductors();
+        return count($conductors) > 1
+            ? new self($act, array_values(array_unique([...$conductors, Isolation::EARTH])))
+            : throw WorkRefused::tooFewConductors();
     }
 
     public static function fromInput(Input $input, DateTimeZone $site): self

@@ -169,7 +169,7 @@ final readonly class CircuitWork
     /**
      * Begins at a box.
      *
-     * @param  list<string>  $conductors  all that come into it, and earth
+     * @param  list<string>  $conductors  all that come into it
      *
      * @throws WorkRefused
      */

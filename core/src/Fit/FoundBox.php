@@ -42,6 +42,35 @@ final readonly class FoundBox
         );
     }
 
+    /** With a spacer of so much more on it. */
+    public function withSpacer(int $moreMm): self
+    {
+        return new self(
+            $this->depthMm,
+            $this->spacerMm + $moreMm,
+            $this->cables,
+            $this->ganged,
+            $this->neutral,
+            $this->isMetal,
+            $this->hasBarrier,
+            $this->hasBypass,
+        );
+    }
+
+    public function withBypass(): self
+    {
+        return new self(
+            $this->depthMm,
+            $this->spacerMm,
+            $this->cables,
+            $this->ganged,
+            $this->neutral,
+            $this->isMetal,
+            $this->hasBarrier,
+            true,
+        );
+    }
+
     /** @return array<string, mixed> as it is kept, and read again */
     public function row(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Fit;
 
+use Kavvel\Core\Catalogue\Load;
 use Kavvel\Core\Catalogue\LoadKind;
 use Kavvel\Core\Circuits\Circuit;
 use Kavvel\Core\Circuits\Dimmable;
@@ -26,13 +27,16 @@ final readonly class SwitchedLoad
     ) {}
 
     /**
-     * What a device switches where nobody has said otherwise: the lamps of its circuit in its room, or all of them where none
-     * is noted there.
+     * What a device switches where nobody has said otherwise: one for light the lamps of its circuit in its room, or all of them
+     * where none is noted there.
      *
      * @return list<self>
      */
-    public static function ofCircuit(Circuit $circuit, string $room): array
+    public static function ofCircuit(?Circuit $circuit, string $room, ?Load $load): array
     {
+        if ($circuit === null || $load !== Load::Light) {
+            return [];
+        }
         $own = array_values(array_filter($circuit->lamps, static fn (Lamps $lamps): bool => $lamps->room === $room));
 
         return array_map(
@@ -49,6 +53,18 @@ final readonly class SwitchedLoad
             $input->find('count')?->wholeFrom(0) ?? 1,
             Dimmable::from($input->find('dimmable')?->word(array_column(Dimmable::cases(), 'value')) ?? 'unknown'),
             $input->find('connected')?->flag() ?? false,
+        );
+    }
+
+    /** One of them was tried on a dimmer: where nobody knew, now somebody does. */
+    public function tried(bool $dims): self
+    {
+        return $this->dimmable !== Dimmable::Unknown ? $this : new self(
+            $this->kind,
+            $this->watts,
+            $this->count,
+            $dims ? Dimmable::Yes : Dimmable::No,
+            $this->isConnected,
         );
     }
 

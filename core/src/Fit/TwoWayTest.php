@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Fit;
 
+use Kavvel\Core\Catalogue\FitSheet;
 use Kavvel\Core\Catalogue\TwoWaySide;
 use Kavvel\Core\Input\Input;
 
@@ -59,6 +60,12 @@ final readonly class TwoWayTest
             $this->isLive === $this->isLit => TwoWaySide::Load,
             default => null,
         };
+    }
+
+    /** Whether its box is on the side that the sheet does not want. */
+    public function isWrongFor(FitSheet $sheet): bool
+    {
+        return $this->side() !== null && $sheet->twoWay !== null && $this->side() !== $sheet->twoWay;
     }
 
     /** What the readings say, in words. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Fit;
 
+use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Pairing\PairingOrder;
+use Kavvel\Core\Proving\Outcome;
 
 /** A device for a box in the wall with all that is known of it: its standing follows. */
 final readonly class WiredSlot
@@ -39,6 +41,18 @@ final readonly class WiredSlot
     public static function isTakenAsFitted(bool $isNoted, bool $isIn, PairingOrder $school): bool
     {
         return $isNoted || ($isIn && $school === PairingOrder::InPlace);
+    }
+
+    /** By hand comes before any radio: what is on its network is past it. */
+    public static function isTakenAsTried(bool $isIn, ?Outcome $byHand): bool
+    {
+        return $isIn || in_array($byHand, [Outcome::Passed, Outcome::NotTested], true);
+    }
+
+    /** Wired, or put up and taught, before its radio is asked for: only at the bench it hangs on a test lead. */
+    public static function isFittedFirst(Profile $profile, PairingOrder $school): bool
+    {
+        return $school === PairingOrder::InPlace && ($profile->fitSheet !== null || HangStep::of($profile) !== []);
     }
 
     /** What speaks against putting it in as things stand, in words; null: nothing. */

@@ -107,10 +107,10 @@ final class AnyOrderTest extends TestCase
     private function next(CircuitWork $work, string $kind, string $slot, Act $act, ProofSeen $seen): CircuitWork
     {
         $detector = $this->chance->getInt(0, 9) === 0 ? Detector::Fails : Detector::Works;
-        $volts = $this->pick([0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 24.0, 231.0]);
-        // Half of the time the pair that is next, else any.
-        [$a, $b] = $this->chance->getInt(0, 1) === 0
-            ? [$this->pick(self::WIRES), $this->pick(self::WIRES)]
+        $volts = $this->pick([...array_fill(0, 40, 0.0), 24.0, 231.0]);
+        // Mostly the pair that is next, else any.
+        [$a, $b] = $this->chance->getInt(0, 4) === 0
+            ? [$this->pick([...self::WIRES, 'earth']), $this->pick([...self::WIRES, 'earth'])]
             : $work->box($slot)?->nextPair() ?? ['brown', 'blue'];
 
         $next = match ($kind) {

@@ -116,6 +116,17 @@ final class BoxFitTest extends TestCase
         self::assertEqualsWithDelta(1.125, $over->case->share(), 1e-9);
     }
 
+    public function test_a_spacer_and_a_bypass_settle_what_they_are_for(): void
+    {
+        $short = new FoundBox(35.4, 2, 2, 1, NeutralFound::None, true);
+        $fit = static fn (FoundBox $box): BoxFit => BoxFit::of(FitCase::of(Boxes::dimmer(), $box, [Boxes::lamps(7, 2)]));
+        self::assertCount(2, $fit($short)->findings);
+
+        $settled = $short->withSpacer($fit($short)->spacerMm())->withBypass();
+        self::assertSame([], $fit($settled)->findings);
+        self::assertEquals(new FoundBox(35.4, 13, 2, 1, NeutralFound::None, true, false, true), $settled);
+    }
+
     public function test_a_box_is_kept_and_read_again(): void
     {
         $box = new FoundBox(47, 12, 4, 2, NeutralFound::Borrowed, true, true, true);

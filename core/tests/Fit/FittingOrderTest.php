@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\Fit;
 
+use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Fit\BoxFit;
 use Kavvel\Core\Fit\CircuitWork;
 use Kavvel\Core\Fit\FitCase;
@@ -16,7 +17,9 @@ use Kavvel\Core\Fit\Hanging;
 use Kavvel\Core\Fit\HungSlot;
 use Kavvel\Core\Fit\NeutralFound;
 use Kavvel\Core\Fit\WiredSlot;
+use Kavvel\Core\Input\Input;
 use Kavvel\Core\Pairing\PairingOrder;
+use Kavvel\Core\Proving\Outcome;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -142,6 +145,30 @@ final class FittingOrderTest extends TestCase
         self::assertTrue(WiredSlot::isTakenAsFitted(false, true, PairingOrder::InPlace));
         self::assertFalse(WiredSlot::isTakenAsFitted(false, true, PairingOrder::AtBench));
         self::assertFalse(WiredSlot::isTakenAsFitted(false, false, PairingOrder::InPlace));
+    }
+
+    public function test_what_is_tried_or_told_why_not_or_on_its_network_is_past_the_hand(): void
+    {
+        self::assertTrue(WiredSlot::isTakenAsTried(true, null));
+        self::assertTrue(WiredSlot::isTakenAsTried(false, Outcome::Passed));
+        self::assertTrue(WiredSlot::isTakenAsTried(false, Outcome::NotTested));
+        self::assertFalse(WiredSlot::isTakenAsTried(false, Outcome::Failed));
+        self::assertFalse(WiredSlot::isTakenAsTried(false, null));
+    }
+
+    public function test_what_goes_into_the_wall_or_is_put_up_is_fitted_first_where_it_will_live(): void
+    {
+        $profile = static fn (array $other): Profile => Profile::fromInput(Input::of([
+            'key' => 'x', 'name' => 'X', 'model' => 'X', 'protocol' => 'zigbee', 'role' => 'end', 'power' => 'mains',
+            'capabilities' => ['on-off'], ...$other,
+        ]));
+        $wired = $profile(['fitSheet' => ['depthMm' => 20, 'neutral' => 'needed', 'limitsW' => ['led' => 9]]]);
+
+        self::assertTrue(WiredSlot::isFittedFirst($wired, PairingOrder::InPlace));
+        self::assertFalse(WiredSlot::isFittedFirst($wired, PairingOrder::AtBench));
+        $blind = $profile(['blindSheet' => ['kinds' => ['roller'], 'mostWidthM' => 2]]);
+        self::assertTrue(WiredSlot::isFittedFirst($blind, PairingOrder::InPlace));
+        self::assertFalse(WiredSlot::isFittedFirst($profile([]), PairingOrder::InPlace));
     }
 
     public function test_one_on_the_wrong_side_of_a_two_way_circuit_is_changed_first(): void

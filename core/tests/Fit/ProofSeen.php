@@ -9,7 +9,8 @@ use Kavvel\Core\Fit\Act;
 /** What a bystander with a notebook would have seen of the proofs at a circuit. */
 final class ProofSeen
 {
-    private const ALL_PAIRS = 6;
+    /** Of four conductors and earth */
+    private const ALL_PAIRS = 10;
 
     public bool $isLive = false;
 

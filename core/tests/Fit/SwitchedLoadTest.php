@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\Fit;
 
+use Kavvel\Core\Catalogue\Load;
 use Kavvel\Core\Catalogue\LoadKind;
 use Kavvel\Core\Circuits\Circuit;
 use Kavvel\Core\Circuits\CircuitKind;
@@ -21,11 +22,24 @@ final class SwitchedLoadTest extends TestCase
             new Lamps('hall', 2, 6, Dimmable::Yes), new Lamps('stair', 1, 9, Dimmable::No),
         ]);
 
-        self::assertEquals([new SwitchedLoad(LoadKind::Led, 6, 2, Dimmable::Yes, false)], SwitchedLoad::ofCircuit($circuit, 'hall'));
+        $own = new SwitchedLoad(LoadKind::Led, 6, 2, Dimmable::Yes, false);
+        self::assertEquals([$own], SwitchedLoad::ofCircuit($circuit, 'hall', Load::Light));
         self::assertSame([12.0, 9.0], array_map(static fn (SwitchedLoad $one): float => $one->allWatts(), SwitchedLoad::ofCircuit(
             $circuit,
             'landing',
+            Load::Light,
         )));
+        self::assertSame([], SwitchedLoad::ofCircuit($circuit, 'hall', Load::Socket));
+        self::assertSame([], SwitchedLoad::ofCircuit(null, 'hall', Load::Light));
+    }
+
+    public function test_what_was_tried_is_known_and_what_was_known_stays(): void
+    {
+        $of = static fn (Dimmable $dimmable): SwitchedLoad => new SwitchedLoad(LoadKind::Led, 6, 2, $dimmable, false);
+
+        self::assertEquals($of(Dimmable::Yes), $of(Dimmable::Unknown)->tried(true));
+        self::assertEquals($of(Dimmable::No), $of(Dimmable::Unknown)->tried(false));
+        self::assertEquals($of(Dimmable::No), $of(Dimmable::No)->tried(true));
     }
 
     public function test_it_is_told_kept_and_read_again(): void

@@ -25,6 +25,17 @@ final class TwoWayTestTest extends TestCase
         self::assertEquals($test, TwoWayTest::fromInput(Input::of($test->row())));
     }
 
+    public function test_a_sheet_may_want_the_other_side(): void
+    {
+        $line = TwoWayTest::traced(TwoWaySide::Line);
+
+        self::assertTrue($line->isWrongFor(Boxes::dimmer(['twoWay' => 'load'])));
+        self::assertFalse($line->isWrongFor(Boxes::dimmer(['twoWay' => 'line'])));
+        self::assertFalse($line->isWrongFor(Boxes::dimmer()));
+        $untold = TwoWayTest::fromInput(Input::of(['isLive' => [true, true, true, true], 'isLit' => [true, true, true, true]]));
+        self::assertFalse($untold->isWrongFor(Boxes::dimmer(['twoWay' => 'load'])));
+    }
+
     public function test_a_side_that_was_traced_dead_counts(): void
     {
         $test = TwoWayTest::traced(TwoWaySide::Load);

@@ -10,11 +10,13 @@ use Kavvel\Core\Catalogue\WireRole;
 use Kavvel\Core\Fit\Evidence;
 use Kavvel\Core\Fit\Wire;
 use Tests\Feature\FitsADevice;
+use Tests\Feature\TriesByHand;
 
 /** Case 16, as far as the fit: old boxes without a neutral, a two-way switch, a breaker that feeds another light than its label says. */
 final class FellTerraceTest extends CarriesAHouse
 {
     use FitsADevice;
+    use TriesByHand;
 
     private const BOX = [
         'spacer_mm' => '0', 'ganged' => '1', 'is_metal' => '0', 'has_barrier' => '0', 'has_bypass' => '0', 'lock_version' => '1',
@@ -92,7 +94,7 @@ final class FellTerraceTest extends CarriesAHouse
         $this->act('hall-lights', 'unlock');
         $this->act('hall-lights', 'switch-on')->assertSessionHasNoErrors();
         $this->get($card)->assertSee('By its rocker. No hub, no app.');
-        $this->post($this->url('/slots/hall-switch/hand-trials'), ['outcome' => 'passed'])->assertSessionHasNoErrors();
+        $this->worksByHand($this->url('/slots/hall-switch'))->assertSessionHasNoErrors();
         foreach (['Blue at the front door switch: traveller', 'its other end safe too', 'Proved dead.'] as $line) {
             self::assertTrue($this->logged($line, 'fell-terrace'), $line);
         }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Cases;
 
+use Tests\Feature\TriesByHand;
+
 /** Case 1, as far as the fit: a blind motor on Wi-Fi, taught and tried by hand before anything pairs it. */
 final class RopewalkLoftTest extends CarriesAHouse
 {
+    use TriesByHand;
+
     protected function key(): string
     {
         return 'ropewalk-loft';
@@ -33,7 +37,7 @@ final class RopewalkLoftTest extends CarriesAHouse
         $this->get($this->url('/fit?slot=loft-blind'))->assertSee('Planned 140, set 138: which is right?');
         $set('lower', '140')->assertSessionHasNoErrors();
         $this->get($this->url('/fit?slot=loft-blind'))->assertDontSee('which is right?');
-        $this->post($this->url('/slots/loft-blind/hand-trials'), ['outcome' => 'passed'])->assertRedirect($this->url('/fit'));
+        $this->worksByHand($this->url('/slots/loft-blind'))->assertRedirect($this->url('/fit'));
 
         $this->get($this->url('/fit'))->assertSee('All of it is in');
         $this->get($this->url('/hand-over'))->assertSee('Adhesive holds the street window blind');

@@ -18,7 +18,7 @@ final class ProofController
         $reason = $request->string('reason')->squish()->toString() ?: null;
         $proofs->note($slot, $request->rung(), $request->outcome(), $request->person(), $reason);
 
-        return redirect($request->backToSlot($slot), 303);
+        return redirect($request->back($slot), 303);
     }
 
     /** Takes back what counts for a rung, with the reason. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Bench;
 
 use App\Http\Requests\JobRequest;
+use App\Models\Slot;
 use Illuminate\Validation\Rule;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Rung;
@@ -25,6 +26,12 @@ final class ProofRequest extends JobRequest
     public function messages(): array
     {
         return ['reason.required' => 'Say why: a failed or untested rung needs its reason.'];
+    }
+
+    /** Where it was noted: at the card that is worked through, or at the slot. */
+    public function back(Slot $slot): string
+    {
+        return $this->input('from') === 'fit' ? route('jobs.fit', $this->siteJob()) : $this->backToSlot($slot);
     }
 
     public function rung(): Rung
