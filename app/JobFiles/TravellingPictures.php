@@ -21,6 +21,22 @@ final readonly class TravellingPictures
     public function __construct(private int $mostLetters) {}
 
     /**
+     * What the file says of a photograph: itself, or that it was left behind.
+     *
+     * @param  string|null  $path  of the photograph, where there is one
+     * @param  string|null  $picture  in base 64, where it travels
+     * @return array{picture?: string, pictureLeftOut?: true}
+     */
+    public static function row(?string $path, ?string $picture): array
+    {
+        return match (true) {
+            $path === null => [],
+            $picture !== null => ['picture' => $picture],
+            default => ['pictureLeftOut' => true],
+        };
+    }
+
+    /**
      * @param  array<int, string>  $paths  by id of what they are of, the most wanted first
      * @return array<int, string> in base 64, by id
      */

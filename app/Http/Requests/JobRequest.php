@@ -9,6 +9,8 @@ use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Exists;
 
 /** A request of a signed-in person about a job; routes have authorized it already. */
 class JobRequest extends FormRequest
@@ -37,6 +39,12 @@ class JobRequest extends FormRequest
         $station = StationList::known($this->string('station')->toString());
 
         return route(StationList::route($station), ['job' => $this->siteJob(), 'slot' => $slot->key]);
+    }
+
+    /** The key of something of this very job. */
+    protected function existsInJob(string $table): Exists
+    {
+        return Rule::exists($table, 'key')->where('site_job_id', $this->siteJob()->id);
     }
 
     /** Numbers as some countries write them, with a comma, become numbers. */

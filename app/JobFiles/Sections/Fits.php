@@ -32,11 +32,7 @@ final readonly class Fits extends Section
             'slot' => $one->slot->key, 'circuit' => $one->circuit?->key, 'box' => $one->box, 'loads' => $one->loads,
             'wires' => $one->wires, 'twoWay' => $one->two_way, 'hung' => $one->hung, 'fittedAt' => self::time($one->fitted_at),
             'fittedBy' => $one->fitted_by, 'minutes' => $one->minutes, 'pictureAt' => self::time($one->picture_at),
-            ...match (true) {
-                $one->picture === null => [],
-                isset($pictures[$one->id]) => ['picture' => $pictures[$one->id]],
-                default => ['pictureLeftOut' => true],
-            },
+            ...TravellingPictures::row($one->picture, $pictures[$one->id] ?? null),
         ])->values()->all();
     }
 

@@ -32,11 +32,7 @@ final readonly class PointSteps extends Section
 
         return $steps->map(static fn (PointStep $one): array => [
             'point' => $one->point, 'step' => $one->step->value, 'by' => $one->by, 'at' => self::time($one->at),
-            ...match (true) {
-                $one->picture === null => [],
-                isset($pictures[$one->id]) => ['picture' => $pictures[$one->id]],
-                default => ['pictureLeftOut' => true],
-            },
+            ...TravellingPictures::row($one->picture, $pictures[$one->id] ?? null),
         ])->values()->all();
     }
 

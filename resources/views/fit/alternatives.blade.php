@@ -5,7 +5,7 @@
 @else
 @foreach (array_slice($card->alternatives, 0, 4) as $one)
 @php($instead = $one->profile)
-<x-form :action="route('jobs.slots.other-device.update', [$job, $key])" method="put">
+<x-form :action="route('jobs.slots.other-device.update', [$job, $key])" method="put" class="holds-thumb">
     <input type="hidden" name="profile" value="{{ $instead->key }}">
     <input type="hidden" name="lock_version" value="{{ $slot->card->slot->lock_version }}">
     @if ($loop->first)

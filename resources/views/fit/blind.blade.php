@@ -36,7 +36,7 @@
     $isBlind => [Hanging::SCREWS => 'Screws hold it', Hanging::ADHESIVE => 'Adhesive, to try'],
     default => [Hanging::SCREWS => 'Screws hold it'],
 } as $fixing => $words)
-<x-form :action="route('jobs.slots.hang-steps.store', [$job, $key])">
+<x-form :action="route('jobs.slots.hang-steps.store', [$job, $key])" class="holds-thumb">
     <input type="hidden" name="hang_step" value="{{ $next->value }}"><input type="hidden" name="fixing" value="{{ $fixing }}">
     @if ($loop->first)
     <div class="thumb"><button class="big" id="big" data-move="{{ $next->value }}-{{ $key }}" data-key="n">{{ $words }}</button></div>
@@ -53,6 +53,7 @@
 <div class="thumb"><a class="big" id="big" data-move="on-{{ $key }}" data-key="n" href="{{ route('jobs.fit', $job) }}">To the next
     move</a></div>
 @endif
+@include('fit.to-settings', ['of' => $blind->card])
 @if ($mayWork && $hanging->done !== [])
 @if ($hanging->fixing === Hanging::ADHESIVE)
 <x-form :action="route('jobs.slots.hang-steps.store', [$job, $key])">

@@ -15,6 +15,7 @@
 @else
 <p class="quiet">Nobody has looked into the box of the {{ $slot->card->called }}. This is what it needs, with up to three cables.</p>
 @endif
+<div class="drawn" tabindex="0" role="group" aria-label="Drawing">
 <svg class="section" viewBox="0 0 900 400" role="img" aria-label="The box of the {{ $slot->card->called }} cut open: {{
     $mm($case->needDepthMm()) }} needed, {{ $mm($case->haveDepthMm()) }} there">
     <defs>
@@ -54,6 +55,7 @@
     <text class="s-text {{ $class }}" x="{{ ($x($from) + $x($to)) / 2 }}" y="{{ $y + 20 }}" text-anchor="middle">{{ $words }}</text>
     @endforeach
 </svg>
+</div>
 @if ($isSeen)
 <dl class="fit-numbers">
     <div><dt>Depth</dt><dd>{{ $mm($case->needDepthMm()) }} of {{ $mm($case->haveDepthMm()) }}</dd></div>

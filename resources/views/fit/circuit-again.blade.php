@@ -1,11 +1,2 @@
 <details id="other-circuit"><summary>It hangs on another circuit</summary>
-<ul class="plain-list grid gap-2 mt-2">
-    @foreach ($wall->circuits as $one)
-    @if ($one->key !== $slot->circuit?->key)
-    <li><x-form :action="route('jobs.slots.circuit.update', [$job, $key])" method="put">
-        <input type="hidden" name="circuit" value="{{ $one->key }}">
-        <button class="btn plain !justify-start">{{ $one->label }} <span class="quiet">{{ $one->breaker }}</span></button>
-    </x-form></li>
-    @endif
-    @endforeach
-</ul></details>
+<div class="mt-2">@include('fit.circuit-choice', ['but' => $slot->circuit?->key])</div></details>

@@ -22,6 +22,7 @@
 <p class="quiet">{{ $record->gaps()[0]->words() }}</p>
 @endif
 @endif
+<div class="drawn" tabindex="0" role="group" aria-label="Drawing">
 <svg class="feed" viewBox="0 0 900 170" role="img" aria-label="“{{ $slot->circuit->label }}” {{ $isOn ? 'on' : 'off' }}{{
     $lock === null ? '' : ', locked' }}">
     <rect class="f-board" x="20" y="20" width="210" height="130" rx="6"/>
@@ -43,6 +44,7 @@
     <text class="s-text is-small" x="760" y="106" text-anchor="middle">{{ $box === null ? 'not begun'
         : ($box->isOpen() ? "open, {$box->opened->by}" : 'shut') }}</text>
 </svg>
+</div>
 @if ($box === null)
 <ol class="rows steps two-columns">
     @foreach (Kavvel\Core\Fit\WorkStep::row($slot->isTwoWay(), ! $isOn) as $one)
@@ -52,6 +54,7 @@
 </ol>
 @else
 @php($names = $box->conductors)
+<div class="drawn" tabindex="0" role="group" aria-label="Pairs">
 <table class="pairs"><caption>Every conductor to every other, volts</caption>
     <thead><tr><td></td>@foreach (array_slice($names, 1) as $name)<th scope="col">{{ $name }}</th>@endforeach</tr></thead>
     @foreach (array_slice($names, 0, -1) as $row => $a)
@@ -65,6 +68,7 @@
     </tr>
     @endforeach
 </table>
+</div>
 <dl class="fit-numbers">
     <div><dt>Detector before</dt><dd>{{ $box->before->words() }}</dd></div>
     <div><dt>Pairs</dt><dd>{{ count($box->dead) }} of {{ count(Kavvel\Core\Fit\Isolation::pairs($names)) }}</dd></div>

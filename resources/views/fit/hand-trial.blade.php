@@ -1,4 +1,4 @@
-<x-form :action="route('jobs.slots.proofs.store', [$job, $key])">
+<x-form :action="route('jobs.slots.proofs.store', [$job, $key])" class="holds-thumb">
     <input type="hidden" name="rung" value="hand"><input type="hidden" name="from" value="fit"><input type="hidden" name="outcome"
         value="passed">
     <div class="thumb"><button class="big" id="big" data-move="hand-{{ $key }}" data-key="n">It works by hand</button></div>

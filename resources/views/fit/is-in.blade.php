@@ -3,4 +3,5 @@
     : ", in {$slot->fit->minutes} min of {$slot->sheet()->minutes}.") }}</p>
 <div class="thumb"><a class="big" id="big" data-move="on-{{ $key }}" data-key="n" href="{{ route('jobs.fit', $job) }}">To the next
     move</a></div>
+@include('fit.to-settings', ['of' => $slot->card])
 @include('fit.take-out')

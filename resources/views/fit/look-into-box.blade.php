@@ -4,7 +4,7 @@
 <p class="note">{{ $caution }}</p>
 @endforeach
 @if ($mayWork)
-<x-form :action="route('jobs.slots.box.update', [$job, $key])" method="put">
+<x-form :action="route('jobs.slots.box.update', [$job, $key])" method="put" class="holds-thumb">
     @include('fit.box-fields')
     <div class="thumb"><button class="big" id="big" data-move="box-{{ $key }}" data-key="n">Write it down</button></div>
 </x-form>

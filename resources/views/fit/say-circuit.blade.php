@@ -6,20 +6,11 @@
 @elseif ($mayWork)
 @if ($likely !== null)
 <p class="why">Its room is on “{{ $likely->label }}”. The board knows better: switch off, and see what goes out.</p>
-<x-form :action="route('jobs.slots.circuit.update', [$job, $key])" method="put">
+<x-form :action="route('jobs.slots.circuit.update', [$job, $key])" method="put" class="holds-thumb">
     <input type="hidden" name="circuit" value="{{ $likely->key }}">
     <div class="thumb"><button class="big" id="big" data-move="circuit-{{ $key }}" data-key="n">{{ $likely->label }}</button></div>
 </x-form>
 @endif
-<ul class="plain-list grid gap-2">
-    @foreach ($wall->circuits as $one)
-    @if ($one->key !== $likely?->key)
-    <li><x-form :action="route('jobs.slots.circuit.update', [$job, $key])" method="put">
-        <input type="hidden" name="circuit" value="{{ $one->key }}">
-        <button class="btn plain !justify-start">{{ $one->label }} <span class="quiet">{{ $one->breaker }}</span></button>
-    </x-form></li>
-    @endif
-    @endforeach
-</ul>
+@include('fit.circuit-choice', ['but' => $likely?->key])
 <a class="btn plain" href="{{ route('jobs.survey', [$job, 'lens' => 'circuits']) }}">It is none of these: note it</a>
 @endif

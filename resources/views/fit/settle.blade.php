@@ -21,7 +21,7 @@
     @include('fit.alternatives')
 @endif
 @foreach ($acts as [$what, $words])
-<x-form :action="route('jobs.slots.fit-changes.store', [$job, $key])">
+<x-form :action="route('jobs.slots.fit-changes.store', [$job, $key])" class="holds-thumb">
     <input type="hidden" name="change" value="{{ $what }}">
     @if ($loop->first && ! $isStopped)
     <div class="thumb"><button class="big" id="big" data-move="{{ $what }}-{{ $key }}" data-key="n">{{ $words }}</button></div>
@@ -38,10 +38,6 @@
 </x-form>
 @endif
 @include('fit.loads')
-<details id="edit-box"><summary>Look into the box again</summary>
-<x-form :action="route('jobs.slots.box.update', [$job, $key])" method="put">
-    @include('fit.box-fields')
-    <button class="btn">Write it down</button>
-</x-form></details>
+@include('fit.box-again')
 @include('fit.circuit-again')
 @endif

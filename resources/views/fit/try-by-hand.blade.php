@@ -5,4 +5,5 @@
 @include('fit.tests', ['all' => Kavvel\Core\Fit\SiteTest::AFTER, 'when' => 'once it is live', 'tests' => $card->ended->tests])
 @endif
 @endif
+@include('fit.to-settings', ['of' => $slot->card])
 @include('fit.take-out')

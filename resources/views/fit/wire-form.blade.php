@@ -6,7 +6,7 @@
 @foreach ($wire->role === null ? [] : array_filter($remarks, fn ($one) => $one->wire === $wire->name) as $one)
 <p class="note">{{ $one->words }}</p>
 @endforeach
-<x-form :action="route('jobs.slots.wires.update', [$job, $key])" method="put">
+<x-form :action="route('jobs.slots.wires.update', [$job, $key])" method="put" class="holds-thumb">
     <input type="hidden" name="name" value="{{ $wire->name }}">
     <label class="field"><span>Was at</span><input name="was_at" maxlength="60" value="{{ $wire->wasAt }}" required></label>
     <label class="field"><span>It is</span><select name="role" required><option value=""></option>

@@ -7,6 +7,7 @@
 <p class="quiet">No conductor is noted in the box of the {{ $slot->card->called }} yet. It has the terminals {{ implode(', ', array_map(
     fn ($one) => "{$one->mark} ({$one->takes->words()})", $slot->sheet()->terminals)) }}.</p>
 @else
+<div class="drawn" tabindex="0" role="group" aria-label="Drawing">
 <svg class="wires" viewBox="0 0 900 {{ $drawing->height }}" role="img"
     aria-label="Conductors of the {{ $slot->card->called }} and where they go">
     <rect class="w-device" x="640" y="8" width="240" height="{{ 64 * count($slot->sheet()->terminals) }}" rx="6"/>
@@ -35,6 +36,7 @@
         $wire->wasAt === '' ? '' : ", was at {$wire->wasAt}" }}</text>
     @endforeach
 </svg>
+</div>
 @if ($slot->fit->picture !== null)
 @php($picture = route('jobs.slots.found-picture.show', [$job, $slot->key(), 'at' => $slot->fit->picture_at?->getTimestamp()]))
 <figure class="found">

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Fit;
 
-use App\Http\Requests\Fit\FoundPictureRequest;
+use App\Http\Requests\PictureRequest;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Stations\Fit\Boxes;
@@ -23,10 +23,10 @@ final class FoundPictureController
         return Storage::disk('local')->response($path, headers: ['Content-Type' => 'image/jpeg']);
     }
 
-    public function store(FoundPictureRequest $request, SiteJob $job, Slot $slot, Boxes $boxes): RedirectResponse
+    public function store(PictureRequest $request, SiteJob $job, Slot $slot, Boxes $boxes): RedirectResponse
     {
-        $boxes->photograph($job, $slot, $request->picture(), $request->person());
+        $boxes->photograph($job, $slot, $request->bytes(), $request->person());
 
-        return redirect($request->backToCard($slot), 303);
+        return redirect()->route('jobs.fit', ['job' => $job, 'next' => $slot->key], 303);
     }
 }

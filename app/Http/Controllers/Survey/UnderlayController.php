@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Survey;
 
 use App\Floorplan\Underlays;
 use App\Http\Requests\JobRequest;
-use App\Http\Requests\Survey\PictureRequest;
+use App\Http\Requests\PictureRequest;
 use App\Http\Requests\Survey\UnderlayRequest;
 use App\Models\SiteJob;
 use App\Models\Storey;

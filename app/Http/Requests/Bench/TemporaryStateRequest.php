@@ -7,7 +7,6 @@ namespace App\Http\Requests\Bench;
 use App\Http\Requests\JobRequest;
 use App\Models\Slot;
 use Illuminate\Support\Carbon;
-use Illuminate\Validation\Rule;
 
 /** Something that is opened only for the work. */
 final class TemporaryStateRequest extends JobRequest
@@ -18,7 +17,7 @@ final class TemporaryStateRequest extends JobRequest
         return [
             'what' => ['required', 'string', 'max:190'],
             'close_by' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:2000-01-01', 'before:2038-01-01'],
-            'slot' => ['nullable', 'string', Rule::exists('slots', 'key')->where('site_job_id', $this->siteJob()->id)],
+            'slot' => ['nullable', 'string', $this->existsInJob('slots')],
         ];
     }
 

@@ -34,7 +34,7 @@ final class CircuitActRequest extends FitRequest
 
         return [
             'act' => ['required', Rule::enum(CircuitAct::class)],
-            'slot' => ['nullable', 'string', Rule::exists('slots', 'key')->where('site_job_id', $this->siteJob()->id)],
+            'slot' => ['nullable', 'string', $this->existsInJob('slots')],
             'source' => [Rule::requiredIf($isLook), Rule::enum(EnergySource::class)],
             'found' => [Rule::requiredIf($isLook), Rule::enum(SourceFound::class)],
             'detector' => [Rule::requiredIf($isDetector), Rule::in([Detector::Works->value, Detector::Fails->value])],

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests\Fit;
 
 use App\Models\Circuit;
-use Illuminate\Validation\Rule;
 
 /** The circuit that feeds a device. */
 final class SlotCircuitRequest extends FitRequest
@@ -13,7 +12,7 @@ final class SlotCircuitRequest extends FitRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['circuit' => ['required', 'string', Rule::exists('circuits', 'key')->where('site_job_id', $this->siteJob()->id)]];
+        return ['circuit' => ['required', 'string', $this->existsInJob('circuits')]];
     }
 
     public function circuit(): Circuit

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests\Fit;
 
 use App\Models\Circuit;
-use Illuminate\Validation\Rule;
 
 /** What was found to feed a box, where the breaker that was switched off does not. */
 final class WrongBreakerRequest extends FitRequest
@@ -13,11 +12,9 @@ final class WrongBreakerRequest extends FitRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        $ofJob = static fn (string $table, int $job) => Rule::exists($table, 'key')->where('site_job_id', $job);
-
         return [
-            'slot' => ['required', 'string', $ofJob('slots', $this->siteJob()->id)],
-            'circuit' => ['required', 'string', $ofJob('circuits', $this->siteJob()->id)],
+            'slot' => ['required', 'string', $this->existsInJob('slots')],
+            'circuit' => ['required', 'string', $this->existsInJob('circuits')],
             'breaker' => ['nullable', 'string', 'max:40'],
         ];
     }

@@ -23,7 +23,7 @@ final class ExistingDeviceRequest extends JobRequest
     {
         return [
             'what' => ['required', 'string', 'max:120'],
-            'room' => ['required', 'string', Rule::exists('rooms', 'key')->where('site_job_id', $this->siteJob()->id)],
+            'room' => ['required', 'string', $this->existsInJob('rooms')],
             'kind' => ['required', 'string', 'max:100', Rule::in($this->kinds())],
             'holder' => ['required', Rule::enum(Holder::class)],
             'holder_name' => ['nullable', 'string', 'max:120'],

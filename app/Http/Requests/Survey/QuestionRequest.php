@@ -22,7 +22,7 @@ final class QuestionRequest extends JobRequest
             'trade' => ['nullable', 'string', 'max:80'],
             'cost_effect' => ['nullable', 'string', 'max:255'],
             'otherwise' => ['required', 'string', 'max:500'],
-            'closing' => ['nullable', 'string', 'max:80', Rule::exists('closings', 'key')->where('site_job_id', $this->siteJob()->id)],
+            'closing' => ['nullable', 'string', 'max:80', $this->existsInJob('closings')],
             'due_on' => ['required_without:closing', 'nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2038-01-01'],
             'about' => ['nullable', 'string', 'max:190'],
             'who_1' => [...$source, 'required_with:says_1,who_2,says_2'],

@@ -6,7 +6,6 @@ namespace App\Http\Requests\Survey;
 
 use App\Http\Requests\JobRequest;
 use App\Models\Room;
-use Illuminate\Validation\Rule;
 
 /** Something in a room of the job. */
 final class RoomOfJobRequest extends JobRequest
@@ -14,7 +13,7 @@ final class RoomOfJobRequest extends JobRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['room' => ['required', 'string', Rule::exists('rooms', 'key')->where('site_job_id', $this->siteJob()->id)]];
+        return ['room' => ['required', 'string', $this->existsInJob('rooms')]];
     }
 
     /** @return array<string, string> */

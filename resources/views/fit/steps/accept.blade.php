@@ -3,7 +3,7 @@
 @foreach ($card->cautions as $caution)
 <p class="note">{{ $caution }}</p>
 @endforeach
-<x-form :action="$act()">
+<x-form :action="$act()" class="holds-thumb">
     <input type="hidden" name="act" value="accept"><input type="hidden" name="slot" value="{{ $key }}">
     <div class="thumb"><button class="big" id="big" data-move="accept-{{ $key }}" data-key="n">I may, and have read its sheet</button></div>
 </x-form>
@@ -11,9 +11,5 @@
 <p class="quiet">{{ $card->stop->minutes }} min in all on this circuit.
     {{ $slot->sheet()->manual === '' ? '' : "Without a network it is worked by {$slot->sheet()->manual}." }}</p>
 @include('fit.loads')
-<details id="edit-box"><summary>Look into the box again</summary>
-<x-form :action="route('jobs.slots.box.update', [$job, $key])" method="put">
-    @include('fit.box-fields')
-    <button class="btn">Write it down</button>
-</x-form></details>
+@include('fit.box-again')
 @include('fit.circuit-again')

@@ -10,7 +10,7 @@
 @if ($hint !== '')
 <p class="quiet">{{ $hint }}</p>
 @endif
-<x-form :action="$act()">
+<x-form :action="$act()" class="holds-thumb">
     <input type="hidden" name="act" value="{{ $step->value }}"><input type="hidden" name="slot" value="{{ $key }}">
     <div class="thumb"><button class="big" id="big" data-move="{{ $step->value }}-{{ $key }}" data-key="n">{{ $say }}</button></div>
 </x-form>

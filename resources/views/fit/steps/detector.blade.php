@@ -1,7 +1,7 @@
 @use('Kavvel\Core\Fit\WorkStep')
 @php($isAfter = $step === WorkStep::DetectorAfter)
 @foreach (['works' => 'It shows the known source', 'fails' => 'It shows nothing'] as $detector => $words)
-<x-form :action="$act()">
+<x-form :action="$act()" class="holds-thumb">
     <input type="hidden" name="act" value="{{ $step->value }}"><input type="hidden" name="slot" value="{{ $key }}">
     <input type="hidden" name="detector" value="{{ $detector }}">
     @if ($loop->first)

@@ -6,7 +6,7 @@
     @endforeach
 </ul>
 @foreach (['none' => 'None', 'isolated' => 'There, and off and locked too'] as $found => $words)
-<x-form :action="$act()">
+<x-form :action="$act()" class="holds-thumb">
     <input type="hidden" name="act" value="look"><input type="hidden" name="slot" value="{{ $key }}">
     <input type="hidden" name="source" value="{{ $source->value }}"><input type="hidden" name="found" value="{{ $found }}">
     @if ($loop->first)

@@ -26,7 +26,7 @@
 <div class="thumb"><button class="big" id="big" data-move="open-none" type="button" aria-disabled="true">No conductor is noted
     yet</button></div>
 @else
-<x-form :action="$act()">
+<x-form :action="$act()" class="holds-thumb">
     <input type="hidden" name="act" value="open"><input type="hidden" name="slot" value="{{ $key }}">
     <div class="thumb"><button class="big" id="big" data-move="open-{{ $key }}" data-key="n">These are all, and earth</button></div>
 </x-form>

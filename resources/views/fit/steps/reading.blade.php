@@ -1,7 +1,7 @@
 @use('Kavvel\Core\Fit\WorkStep')
 @php($isDead = $step === WorkStep::ReadDead)
 @php($left = $isDead ? count($work->record($key)->missing()) : 0)
-<x-form :action="$act()" data-keypad>
+<x-form :action="$act()" data-keypad class="holds-thumb">
     <input type="hidden" name="act" value="{{ $step->value }}"><input type="hidden" name="slot" value="{{ $key }}">
     @if ($isDead)
     <input type="hidden" name="a" value="{{ $pair[0] }}"><input type="hidden" name="b" value="{{ $pair[1] }}">

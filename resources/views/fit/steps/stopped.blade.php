@@ -3,7 +3,7 @@
 @if ($isLive)
 <p>{{ Str::ucfirst($slot->circuit->breaker ?: 'This breaker') }} does not kill this box. Cover it, switch on again, look which one does, and
     say so: the register is corrected.</p>
-<x-form :action="route('jobs.circuits.wrong-breaker.store', [$job, $slot->circuit->key])">
+<x-form :action="route('jobs.circuits.wrong-breaker.store', [$job, $slot->circuit->key])" class="holds-thumb">
     <input type="hidden" name="slot" value="{{ $key }}">
     <label class="field"><span>It hangs on</span><select name="circuit">
         <option value="{{ $slot->circuit->key }}">{{ $slot->circuit->label }}, at another breaker</option>
@@ -24,7 +24,7 @@
     @endforeach
 </ul>
 @endif
-<x-form :action="$act()">
+<x-form :action="$act()" class="holds-thumb">
     <input type="hidden" name="act" value="prove-anew"><input type="hidden" name="slot" value="{{ $key }}">
     @if ($isLive)
     <button class="btn">A second source was found and is off: prove it dead anew</button>

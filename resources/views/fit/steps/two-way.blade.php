@@ -7,7 +7,7 @@
 @endif
 <p class="quiet">At the common of this box, which is the terminal of another colour. Its sheet wants
     {{ $slot->sheet()->twoWay->words() }}.</p>
-<x-form :action="route('jobs.slots.two-way.update', [$job, $key])" method="put">
+<x-form :action="route('jobs.slots.two-way.update', [$job, $key])" method="put" class="holds-thumb">
     <table class="register"><caption class="visually-hidden">Readings at the common</caption>
         <thead><tr><th scope="col">Switches</th><th scope="col">Live</th><th scope="col">Lamp on</th></tr></thead>
         @foreach (TwoWayTest::POSITIONS as $number => $words)

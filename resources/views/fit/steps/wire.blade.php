@@ -6,7 +6,8 @@
 <p class="note done" role="status">Proved dead at {{ $box->proved->at->format('H:i') }} by {{ $box->opened->by }}, every pair 0 V.</p>
 @if ($slot->fit->picture === null)
 <p>A photograph of the box as it was found comes before the first terminal is loosened.</p>
-<x-form :action="route('jobs.slots.found-picture.store', [$job, $key])" enctype="multipart/form-data" hx-encoding="multipart/form-data">
+<x-form :action="route('jobs.slots.found-picture.store', [$job, $key])" enctype="multipart/form-data" hx-encoding="multipart/form-data"
+    class="holds-thumb">
     <label class="field"><span>The box as it was found</span><input type="file" name="picture" accept="image/*" capture="environment"
         required></label>
     <div class="thumb"><button class="big" id="big" data-move="picture-{{ $key }}" data-key="n">Keep the photograph</button></div>
@@ -22,7 +23,7 @@
     @endforeach
 </ol>
 <p class="note">Pull each conductor to see that it holds. Fold, do not force. {{ $slot->card->profile->caution }}</p>
-<x-form :action="$act()">
+<x-form :action="$act()" class="holds-thumb">
     <input type="hidden" name="act" value="fit"><input type="hidden" name="slot" value="{{ $key }}">
     <div class="thumb"><button class="big" id="big" data-move="fit-{{ $key }}" data-key="n">It is in, and the box is shut</button></div>
 </x-form>

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests\Survey;
+namespace App\Http\Requests;
 
-use App\Http\Requests\JobRequest;
 use App\Pictures\Pictures;
 
 /** A picture that is brought. */

@@ -1,0 +1,3 @@
+@if ($of->profile->settings !== [])
+<a class="btn plain" href="{{ $bench->url(['slot' => $of->key()]) }}">Its settings: {{ count($of->profile->settings) }}</a>
+@endif
