@@ -14,6 +14,7 @@ final readonly class CommandLine
         'battery' => BatteryVerb::class,
         'cables' => CablesVerb::class,
         'channels' => ChannelsVerb::class,
+        'decode' => DecodeVerb::class,
         'fit' => FitVerb::class,
         'forecast' => ForecastVerb::class,
         'isolation' => IsolationVerb::class,
