@@ -174,6 +174,11 @@ Route::middleware($signedIn)->group(static function (): void {
 
             Route::post('/windows', [Pair\JoinWindowController::class, 'store'])->name('windows.store');
             Route::delete('/windows/{joinWindow:reference}', [Pair\JoinWindowController::class, 'destroy'])->name('windows.destroy');
+            Route::post('/codes', [Pair\CodeController::class, 'store'])->name('codes.store');
+            Route::put('/codes/{credential:id}', [Pair\CodeController::class, 'update'])->name('codes.update');
+            Route::delete('/codes/{credential:id}', [Pair\CodeController::class, 'destroy'])->name('codes.destroy');
+            Route::post('/slots/{slot}/code', [Pair\SlotCodeController::class, 'store'])->name('slots.code.store');
+            Route::delete('/slots/{slot}/code/{credential:id}', [Pair\SlotCodeController::class, 'destroy'])->name('slots.code.destroy');
             Route::put('/attempts/{pairAttempt:id}', [Pair\PairAttemptController::class, 'update'])->name('attempts.update');
             Route::post('/slots/{slot}/put-off', [Pair\PutOffController::class, 'store'])->name('slots.put-off');
             Route::post('/slots/{slot}/node', [Pair\NodeMatchController::class, 'store'])->name('slots.node.store');

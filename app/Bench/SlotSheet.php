@@ -51,6 +51,12 @@ final readonly class SlotSheet
         );
     }
 
+    /** None of the codes that are here lets it in. */
+    public function needsCode(): bool
+    {
+        return $this->credentials->whereNotNull('fingerprint')->whereNull('stale_at')->isEmpty();
+    }
+
     /** No hub opens a window for it over a link: what is done is written down. */
     public function isPutInByHand(): bool
     {

@@ -19,6 +19,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
 use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
@@ -49,7 +50,7 @@ final readonly class Errors
         });
         $exceptions->render(static function (ValidationException $exception, Request $request) {
             return self::isFragment($request)
-                ? self::message($exception->status, 'Not saved', array_values(array_merge(...array_values($exception->errors()))))
+                ? self::notSaved($exception)
                 : null;
         });
         $exceptions->render(static fn (EditConflict $conflict, Request $request) => response()
@@ -91,10 +92,21 @@ final readonly class Errors
         return $why instanceof AuthorizationException ? $why->response()?->message() : null;
     }
 
-    /** @param list<string> $lines */
-    private static function message(int $status, string $title, array $lines): Response
+    /** What was meant stands apart: a touch takes it. */
+    private static function notSaved(ValidationException $exception): Response
     {
-        return response()->view('errors.message', ['title' => $title, 'lines' => $lines], $status)->withHeaders(self::TO_NOTICE);
+        $meant = $exception->errors()['meant'][0] ?? null;
+        $lines = array_values(array_merge(...array_values(Arr::except($exception->errors(), 'meant'))));
+
+        return self::message($exception->status, 'Not saved', $lines, $meant);
+    }
+
+    /** @param list<string> $lines */
+    private static function message(int $status, string $title, array $lines, ?string $meant = null): Response
+    {
+        return response()
+            ->view('errors.message', ['title' => $title, 'lines' => $lines, 'meant' => $meant], $status)
+            ->withHeaders(self::TO_NOTICE);
     }
 
     private static function isFragment(Request $request): bool

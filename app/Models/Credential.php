@@ -7,17 +7,26 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToJob;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use Kavvel\Core\Codes\Code;
+use Kavvel\Core\Codes\CodeFamily;
+use Kavvel\Core\Codes\CodeKind;
+use Kavvel\Core\Codes\Codes;
 
 /**
- * A code or key, encrypted at rest; showing one is logged.
+ * A code or key, encrypted at rest; showing one is logged. Without a slot it waits in the tray.
  *
  * @property int $id
  * @property int $company_id
  * @property int $site_job_id
  * @property int|null $slot_id
- * @property string $kind
+ * @property string $kind a kind of code, `secret`, or what somebody called it
  * @property string $label
  * @property string $secret
+ * @property string|null $fingerprint equal for equal codes; null: a note that lets no device in
+ * @property string|null $stored_by
+ * @property string|null $stale_because
+ * @property Carbon|null $stale_at it opens nothing since then
  * @property-read Slot|null $slot
  */
 final class Credential extends Model
@@ -28,6 +37,31 @@ final class Credential extends Model
 
     protected $guarded = [];
 
+    /** The code as the core reads it; only of one that was read before. */
+    public function code(): Code
+    {
+        return Codes::read($this->secret, CodeKind::from($this->kind))[0];
+    }
+
+    /** "Matter QR code" */
+    public function title(): string
+    {
+        return CodeKind::tryFrom($this->kind)?->title() ?? ($this->label !== '' ? $this->label : 'Key');
+    }
+
+    /** As a person reads it off: in groups, where it has any. */
+    public function shown(): string
+    {
+        return CodeKind::tryFrom($this->kind) === null ? $this->secret : $this->code()->shown();
+    }
+
+    public function isOfFamily(CodeFamily $family): bool
+    {
+        $kind = CodeKind::tryFrom($this->kind);
+
+        return $kind === null ? $this->kind === $family->value : CodeFamily::of($kind) === $family;
+    }
+
     /** @return BelongsTo<Slot, $this> */
     public function slot(): BelongsTo
     {
@@ -36,6 +70,6 @@ final class Credential extends Model
 
     protected function casts(): array
     {
-        return ['secret' => 'encrypted'];
+        return ['secret' => 'encrypted', 'stale_at' => 'datetime'];
     }
 }

@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import { followAway } from './away.js';
 import { followClocks } from './clocks.js';
+import { followCodes, offerCameras } from './codes.js';
 import { followKeys } from './keys.js';
 import { followLive } from './live.js';
 import { followPlan } from './plan.js';
@@ -30,12 +31,14 @@ followPrint();
 followTouch();
 followRooms();
 followRadio();
+followCodes();
 
 const fresh = () => {
     followPlan();
     followClocks();
     settle();
     followFar();
+    offerCameras();
 };
 document.addEventListener('htmx:afterSettle', fresh);
 document.addEventListener('kavvel:fresh', fresh);

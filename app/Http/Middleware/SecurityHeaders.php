@@ -17,6 +17,7 @@ final readonly class SecurityHeaders
     {
         $response = $next($request);
         $response->headers->set('Content-Security-Policy', self::POLICY);
+        $response->headers->set('Permissions-Policy', 'camera=(self), microphone=(), geolocation=()');
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->set('Cache-Control', 'no-store, private');

@@ -7,6 +7,7 @@ namespace App\Stations\Pair;
 use App\Existing\ExistingSheet;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
+use App\Models\Credential;
 use App\Models\JoinWindow;
 use App\Models\Node;
 use App\Models\PairAttempt;
@@ -15,6 +16,8 @@ use Illuminate\Support\Carbon;
 use Kavvel\Core\Existing\ExistingStanding;
 use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Pairing\Cause;
+use Kavvel\Core\Pairing\CodeMatch;
+use Kavvel\Core\Pairing\CodeNeed;
 use Kavvel\Core\Pairing\Diagnosis;
 use Kavvel\Core\Pairing\Evidence;
 use Kavvel\Core\Pairing\Light;
@@ -58,6 +61,27 @@ final readonly class PairCard
             'tries' => $attempts->filter(static fn (PairAttempt $one): bool => $one->state->isFailure())->count(),
             'then' => $work->after($target, self::NEXT_SHOWN),
             'byHand' => $work->byHand,
+            ...$this->code($sheet, $target),
+        ];
+    }
+
+    /** @return array{codeNeed: CodeNeed, stale: Credential|null, trayed: Collection<int, Credential>} */
+    private function code(JobSheet $sheet, SlotCard $target): array
+    {
+        $sheetOfCode = $target->profile->codeSheet;
+        $stored = $sheetOfCode === null ? new Collection : $target->slot->credentials()->whereNotNull('fingerprint')->get();
+        $stale = $stored->whereNotNull('stale_at')->last();
+        $need = CodeNeed::of($sheetOfCode, $stored->whereNull('stale_at')->isNotEmpty(), $stale !== null);
+
+        return [
+            'codeNeed' => $need,
+            'stale' => $stale,
+            'trayed' => $sheetOfCode === null || $need->isHere() ? new Collection : $sheet->job->credentials()
+                ->whereNull('slot_id')
+                ->whereNotNull('fingerprint')
+                ->get()
+                ->filter(static fn (Credential $one): bool => CodeMatch::objection($target->profile, $one->code()) === null)
+                ->values(),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\Pair;
 
+use App\Codes\CodeStore;
 use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
@@ -12,6 +13,7 @@ use App\Plan\Lens;
 use App\Radio\ForecastLink;
 use App\Stations\Asked;
 use App\Stations\Legend;
+use App\Stations\Middle;
 use App\Stations\Move;
 use App\Stations\Progress;
 use App\Stations\Station;
@@ -20,7 +22,7 @@ use Kavvel\Core\Pairing\PairingOrder;
 /** Which device to pair now, how, and what the hub hears while it happens. */
 final readonly class PairStation implements Station
 {
-    public function __construct(private PutOff $putOff, private PairCard $card) {}
+    public function __construct(private PutOff $putOff, private PairCard $card, private CodeStore $codes) {}
 
     public function number(): int
     {
@@ -48,9 +50,17 @@ final readonly class PairStation implements Station
             ->whereIn('state', JoinWindow::UNDER_WAY)
             ->latest('id')
             ->first();
+        $lens = PairLens::tryFrom((string) $asked->lens) ?? PairLens::Plan;
         $target = $sheet->cardOfSlot($window?->slot_id) ?? $this->chosen($sheet, $asked) ?? $work->first();
         if ($target === null) {
-            return new Move('pair.done', static fn (): array => ['byHand' => $work->byHand], new Lens);
+            return new Move(
+                'pair.done',
+                static fn (): array => ['byHand' => $work->byHand],
+                new Lens,
+                middle: $this->middle($lens, $sheet, $work, null),
+                lenses: PairLens::titles(),
+                chosenLens: $lens->value,
+            );
         }
 
         return new Move(
@@ -60,6 +70,25 @@ final readonly class PairStation implements Station
             new Legend(PairingOrder::from($sheet->job->school)->words()),
             $target->key(),
             isLive: $window !== null,
+            middle: $this->middle($lens, $sheet, $work, $target),
+            lenses: PairLens::titles(),
+            chosenLens: $lens->value,
+        );
+    }
+
+    private function middle(PairLens $lens, JobSheet $sheet, WorkList $work, ?SlotCard $target): ?Middle
+    {
+        if ($lens === PairLens::Plan) {
+            return null;
+        }
+        $tray = CodeTray::of($sheet, $work, $this->codes);
+
+        return new Middle(
+            'pair.codes',
+            static fn (): array => ['tray' => $tray],
+            $tray->version(),
+            $target->storey ?? $sheet->geometry->storeys[0]['key'] ?? '',
+            [],
         );
     }
 

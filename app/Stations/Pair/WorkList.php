@@ -45,6 +45,12 @@ final readonly class WorkList
         return new self($open, $byHand);
     }
 
+    /** @return list<SlotCard> all that is open, in order */
+    public function cards(): array
+    {
+        return [...array_column($this->open, 'card'), ...$this->byHand];
+    }
+
     public function first(): ?SlotCard
     {
         return $this->open[0]['card'] ?? null;

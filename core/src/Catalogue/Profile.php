@@ -32,6 +32,8 @@ final readonly class Profile
      * @param  list<Setting>  $settings  worth setting on it
      * @param  FitSheet|null  $fitSheet  the boxes that it fits and what it bears, where it goes into the wall
      * @param  StepMinutes|null  $minutes  null: the usual
+     * @param  CodeSheet|null  $codeSheet  the code that it carries, where it carries one
+     * @param  list<string>  $limits  what it can't, though one might expect it
      */
     public function __construct(
         public string $key,
@@ -60,6 +62,8 @@ final readonly class Profile
         public ?FitSheet $fitSheet = null,
         public array $settings = [],
         ?StepMinutes $minutes = null,
+        public ?CodeSheet $codeSheet = null,
+        public array $limits = [],
     ) {
         $this->minutes = $minutes ?? StepMinutes::of(null, $fitSheet, $blindSheet !== null || $lockSheet !== null);
     }
@@ -116,6 +120,8 @@ final readonly class Profile
                 $fitSheet,
                 $input->find('blindSheet') !== null || $input->find('lockSheet') !== null,
             ),
+            $input->find('code') === null ? null : CodeSheet::fromInput($input->get('code')),
+            array_map(static fn (Input $limit): string => $limit->text(), $input->find('limits')?->items() ?? []),
         );
     }
 

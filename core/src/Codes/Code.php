@@ -20,4 +20,10 @@ interface Code
 
     /** The code as it is shown to a person, in groups. */
     public function shown(): string;
+
+    /** Equal for all codes of one device, whichever of them was read. */
+    public function identity(): string;
+
+    /** Which product it is the code of, where it says so. */
+    public function product(): ?ProductIds;
 }

@@ -68,4 +68,14 @@ final readonly class Dsk implements Code
     {
         return implode('-', str_split($this->digits, self::GROUP));
     }
+
+    public function identity(): string
+    {
+        return $this->spelling();
+    }
+
+    public function product(): ?ProductIds
+    {
+        return null;
+    }
 }

@@ -60,4 +60,14 @@ final readonly class Eui64 implements Code
     {
         return implode(' ', str_split($this->digits, 4));
     }
+
+    public function identity(): string
+    {
+        return $this->spelling();
+    }
+
+    public function product(): ?ProductIds
+    {
+        return null;
+    }
 }

@@ -78,6 +78,16 @@ final readonly class InstallCode implements Code
         return implode(' ', str_split($this->spelling(), 4));
     }
 
+    public function identity(): string
+    {
+        return $this->spelling();
+    }
+
+    public function product(): ?ProductIds
+    {
+        return null;
+    }
+
     private static function wrongDigit(Typed $typed): CodeRefused
     {
         $refused = CodeRefused::badChecksum(

@@ -78,6 +78,16 @@ final readonly class MatterManual implements Code
         return self::grouped($this->spelling());
     }
 
+    public function identity(): string
+    {
+        return self::of($this->shortDiscriminator, $this->passcode)->spelling();
+    }
+
+    public function product(): ?ProductIds
+    {
+        return $this->vendorId === null || $this->productId === null ? null : ProductIds::matter($this->vendorId, $this->productId);
+    }
+
     private static function ofDigits(Typed $typed): self
     {
         $first = (int) $typed->code[0];

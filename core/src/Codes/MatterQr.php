@@ -79,6 +79,16 @@ final readonly class MatterQr implements Code
         return $this->spelling();
     }
 
+    public function identity(): string
+    {
+        return $this->manual()->identity();
+    }
+
+    public function product(): ProductIds
+    {
+        return ProductIds::matter($this->payload->vendorId, $this->payload->productId);
+    }
+
     public function manual(): MatterManual
     {
         return MatterManual::of($this->payload->discriminator >> 8, $this->payload->passcode);

@@ -125,6 +125,16 @@ final readonly class ThreadDataset implements Code
         return $this->spelling();
     }
 
+    public function identity(): string
+    {
+        return $this->spelling();
+    }
+
+    public function product(): ?ProductIds
+    {
+        return null;
+    }
+
     /** @return list<int> */
     private function unknown(): array
     {

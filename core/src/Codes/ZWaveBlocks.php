@@ -73,6 +73,13 @@ final readonly class ZWaveBlocks
         ];
     }
 
+    public function product(): ?ProductIds
+    {
+        [$manufacturer, $type, $product] = $this->values[self::PRODUCT_ID] ?? [null, null, null];
+
+        return $manufacturer === null || $type === null || $product === null ? null : ProductIds::zwave($manufacturer, $type, $product);
+    }
+
     /** @return list<string> */
     public function warnings(): array
     {

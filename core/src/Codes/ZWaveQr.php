@@ -101,6 +101,16 @@ final readonly class ZWaveQr implements Code
         return $this->dsk->shown();
     }
 
+    public function identity(): string
+    {
+        return $this->dsk->identity();
+    }
+
+    public function product(): ?ProductIds
+    {
+        return $this->blocks->product();
+    }
+
     private static function checked(Typed $typed, int $version): self
     {
         $keys = (int) substr($typed->code, self::CHECKED_FROM, 3);

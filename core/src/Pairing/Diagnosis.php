@@ -139,7 +139,7 @@ final readonly class Diagnosis
     /** The commonest slip is to hold what should be tapped. */
     private function notHeld(?Step $gesture): string
     {
-        return in_array($gesture?->kind, ['press', 'tap'], true) ? 'Let go of it for 10 s. Then: ' : '';
+        return $gesture?->isShort() === true ? 'Let go of it for 10 s. Then: ' : '';
     }
 
     private function windowTooShort(): Cause

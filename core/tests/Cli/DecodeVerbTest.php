@@ -44,7 +44,7 @@ final class DecodeVerbTest extends TestCase
     #[DataProvider('refused')]
     public function test_what_can_not_be_used_is_said(array $input, string $code, string $at): void
     {
-        [$exit, $json] = CommandLine::answer('decode', (string) json_encode($input));
+        [$exit, $json] = CommandLine::answer('decode', (string) json_encode((object) $input));
         $error = json_decode($json, true)['error'];
 
         self::assertSame([2, $code, $at], [$exit, $error['code'], $error['at']]);
@@ -70,7 +70,7 @@ final class DecodeVerbTest extends TestCase
      */
     private function answer(array $input): array
     {
-        [$exit, $json] = CommandLine::answer('decode', (string) json_encode($input));
+        [$exit, $json] = CommandLine::answer('decode', (string) json_encode((object) $input));
         self::assertSame(0, $exit, $json);
 
         return json_decode($json, true);

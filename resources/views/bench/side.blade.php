@@ -17,7 +17,7 @@
     <p class="note danger" role="alert">{{ session('notice') }}</p>
     @endif
     @if ($errors->any())
-    <p class="note danger" role="alert">{{ implode(' ', $errors->all()) }}</p>
+    <p class="note danger" role="alert">{{ collect($errors->getMessages())->except('meant')->flatten()->implode(' ') }}</p>
     @endif
     @if (session('saved'))
     <p class="saved" role="status">{{ session('saved') }}</p>

@@ -9,6 +9,7 @@
     default => $target->waitsForHub() ? ['waits', 'Waits for the hub'] : null,
 })
 @php($toFit = $held === null && $phase === PairPhase::Idle && $target->waitsForFitting())
+@if (! $asksForCode)
 <div class="thumb">
     @if ($held !== null && $phase === PairPhase::Idle)
     <x-form :action="route('jobs.existing.departure.store', [$job, $held->key])">
@@ -33,6 +34,7 @@
     </x-form>
     @endif
 </div>
+@endif
 @if ($phase === PairPhase::Waiting && $attempt->light !== Light::Seen)
 <div class="pair">
     @foreach (['none' => 'No light', 'other' => 'Another pattern'] as $light => $words)
@@ -43,7 +45,7 @@
     @endforeach
 </div>
 @endif
-@if (($toFit || ($held !== null && $phase === PairPhase::Idle)) && $idle === null)
+@if (($toFit || $asksForCode || ($held !== null && $phase === PairPhase::Idle)) && $idle === null)
 <x-form :action="route('jobs.windows.store', $job)">
     <input type="hidden" name="slot" value="{{ $slot->key }}">
     <button class="btn plain">Open the join window all the same</button>

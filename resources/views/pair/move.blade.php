@@ -4,6 +4,7 @@
 @php($mayWork = $bench->mayWork())
 @php($isOpen = $phase->holdsWindow())
 @php($heard = $phase->isHeard())
+@php($asksForCode = $phase === PairPhase::Idle && $held === null && $codeNeed->isFirst() && $mayWork)
 @php($shown = $phase === PairPhase::Offer ? $offer['better'] ?? $target : $target)
 <div>
     <p class="over"><span>Next move</span><span>{{ $bench->sheet->countIn() }} of {{ count($bench->sheet->cards) }} in</span></p>
@@ -15,6 +16,10 @@
 @else
     @if ($held !== null && $phase === PairPhase::Idle)
     @include('pair.held')
+    @elseif ($asksForCode)
+    @include('pair.code')
+    <h3>Then</h3>
+    @include('pair.steps')
     @else
     @include('pair.steps')
     @endif

@@ -29,7 +29,7 @@ final class CredentialController
     /** Shown on purpose, and written down. */
     public function show(JobRequest $request, SiteJob $job, Slot $slot, Credential $credential, Logbook $logbook): View
     {
-        $logbook->write($job, $request->person(), 'secret', "Looked at a code of the {$slot->title()} ({$credential->label}).", $slot);
+        $logbook->write($job, $request->person(), 'secret', "Looked at a code of the {$slot->title()} ({$credential->title()}).", $slot);
 
         return view('drawers.secret', ['job' => $job, 'slot' => $slot, 'credential' => $credential]);
     }

@@ -1,0 +1,23 @@
+@use('Kavvel\Core\Pairing\CodeNeed')
+@php($codeSheet = $target->profile->codeSheet)
+<div class="code-step">
+    @if ($codeNeed === CodeNeed::Stale)
+    <p class="note">The {{ $codeSheet->family->words() }} that was noted opens nothing any more: {{ $stale->stale_because }}. Fetch the new
+        one.</p>
+    @endif
+    <p><strong>Scan or type its {{ $codeSheet->family->words() }}</strong><br>
+        {{ Str::ucfirst($codeSheet->family->looks()) }}{{ $codeSheet->where === '' ? '' : ', '.$codeSheet->where }}.</p>
+    @if ($mayWork)
+    @foreach ($trayed as $credential)
+    <x-form :action="route('jobs.codes.update', [$job, $credential->id])" method="put" class="mb-2">
+        <input type="hidden" name="from" value="pair"><input type="hidden" name="slot" value="{{ $slot->key }}">
+        <button class="btn plain">Take the {{ $credential->title() }} that was scanned at {{
+            $credential->created_at?->onSite()->format('H:i') }}</button>
+    </x-form>
+    @endforeach
+    <x-code-entry :action="route('jobs.slots.code.store', [$job, $slot])" :family="$codeSheet->family" id="pair-code"
+        big="code-{{ $slot->key }}">
+        <input type="hidden" name="from" value="pair">
+    </x-code-entry>
+    @endif
+</div>
