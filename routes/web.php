@@ -173,6 +173,7 @@ Route::middleware($signedIn)->group(static function (): void {
                 ->name('circuits.wrong-breaker.store');
 
             Route::post('/windows', [Pair\JoinWindowController::class, 'store'])->name('windows.store');
+            Route::post('/exclusions', [Pair\ExclusionController::class, 'store'])->name('exclusions.store');
             Route::delete('/windows/{joinWindow:reference}', [Pair\JoinWindowController::class, 'destroy'])->name('windows.destroy');
             Route::post('/codes', [Pair\CodeController::class, 'store'])->name('codes.store');
             Route::put('/codes/{credential:id}', [Pair\CodeController::class, 'update'])->name('codes.update');

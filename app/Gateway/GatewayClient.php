@@ -86,9 +86,13 @@ final readonly class GatewayClient
         return $this->reading($this->send('GET', '/v1/nodes'), NodeAnswer::read(...));
     }
 
-    public function openWindow(string $command, string $protocol, int $seconds): void
+    /** @param string|null $code of the device that it is opened for */
+    public function openWindow(string $command, string $protocol, string $kind, int $seconds, ?string $code): void
     {
-        $this->send('POST', '/v1/windows', ['command' => $command, 'protocol' => $protocol, 'kind' => 'join', 'seconds' => $seconds]);
+        $this->send('POST', '/v1/windows', [
+            'command' => $command, 'protocol' => $protocol, 'kind' => $kind, 'seconds' => $seconds,
+            ...($code === null ? [] : ['code' => ['value' => $code]]),
+        ]);
     }
 
     public function closeWindow(string $window): void

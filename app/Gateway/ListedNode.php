@@ -66,9 +66,9 @@ final readonly class ListedNode
             : throw InvalidInput::outOfRange("{$at}.capabilities", 'a list of at most '.self::MOST_CAPABILITIES);
     }
 
-    /** One that has only announced itself: nothing but its address is known. */
-    public static function announced(string $address): self
+    /** One that has only announced itself: nothing but its address is known, and the radio that its window was of. */
+    public static function announced(string $address, ?Protocol $protocol): self
     {
-        return new self($address, null, null, null, null, null, null);
+        return new self($address, $protocol, null, null, null, null, null);
     }
 }

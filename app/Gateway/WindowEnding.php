@@ -19,13 +19,14 @@ final readonly class WindowEnding
     {
         $window->update(['state' => 'ended', 'reason' => $because->value, 'ended_at' => $at]);
         foreach ($window->attempts as $attempt) {
-            $state = $attempt->state->after($because);
-            if ($state === $attempt->state) {
+            $before = $attempt->state;
+            $attempt->pass($because);
+            if ($attempt->state === $before) {
                 continue;
             }
-            $attempt->update(['state' => $state, 'ended_at' => $at]);
-            if ($state !== AttemptState::Stopped) {
-                $line = "The window for the {$attempt->slot->title()} ended: {$state->words()}.";
+            $attempt->update(['ended_at' => $at]);
+            if ($attempt->state !== AttemptState::Stopped) {
+                $line = "The window for the {$attempt->slot->title()} ended: {$attempt->state->words()}.";
                 $this->logbook->write($attempt->slot->job()->firstOrFail(), Logbook::HUB, 'pair', $line, $attempt->slot);
             }
         }

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Protocol\Protocol;
 
 /**
  * A time in which the gateway lets devices in. It ends when the gateway says so.
@@ -22,6 +23,8 @@ use Illuminate\Support\Carbon;
  * @property int|null $slot_id
  * @property int|null $user_id
  * @property string $reference
+ * @property string $kind join or exclude
+ * @property Protocol|null $protocol whose radio it takes
  * @property string $state
  * @property string|null $reason
  * @property Carbon|null $opened_at
@@ -29,6 +32,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $ended_at
  * @property-read Gateway $gateway
  * @property-read Slot|null $slot
+ * @property-read User|null $user
  * @property-read Collection<int, PairAttempt> $attempts
  */
 final class JoinWindow extends Model
@@ -54,6 +58,12 @@ final class JoinWindow extends Model
         return $this->belongsTo(Slot::class);
     }
 
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
     /** @return HasMany<PairAttempt, $this> */
     public function attempts(): HasMany
     {
@@ -62,6 +72,6 @@ final class JoinWindow extends Model
 
     protected function casts(): array
     {
-        return ['opened_at' => 'datetime', 'closes_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['protocol' => Protocol::class, 'opened_at' => 'datetime', 'closes_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 }

@@ -8,7 +8,10 @@ use App\Models\Concerns\BelongsToJob;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Pairing\AttemptEvent;
 use Kavvel\Core\Pairing\AttemptState;
+use Kavvel\Core\Pairing\Failure;
+use Kavvel\Core\Pairing\JoinPath;
 use Kavvel\Core\Pairing\Light;
 
 /**
@@ -27,6 +30,12 @@ use Kavvel\Core\Pairing\Light;
  * @property array<array-key, mixed> $missing
  * @property float|null $margin_db
  * @property AttemptState $state
+ * @property Failure|null $failure what the hub saw, where it said so
+ * @property array<array-key, mixed>|null $network what the hub found at its own network then
+ * @property string|null $secured_with
+ * @property bool $other_seen a device waited that was not the one of the code
+ * @property int $strangers others that announced in the same window
+ * @property Carbon|null $light_at when somebody said what its light shows
  * @property Carbon $started_at
  * @property Carbon|null $ended_at
  * @property-read Slot $slot
@@ -42,6 +51,17 @@ final class PairAttempt extends Model
     protected $table = 'pair_attempts';
 
     protected $guarded = [];
+
+    /**
+     * What an event makes of it.
+     *
+     * @param  array<string, mixed>  $also  what else is known then
+     */
+    public function pass(AttemptEvent $event, array $also = []): void
+    {
+        $path = JoinPath::of($this->slot->profile->protocol());
+        $this->update(['state' => $path->after($this->state, $event), ...$also]);
+    }
 
     /** @return BelongsTo<Slot, $this> */
     public function slot(): BelongsTo
@@ -65,7 +85,8 @@ final class PairAttempt extends Model
     {
         return [
             'state' => AttemptState::class, 'light' => Light::class, 'missing' => 'array', 'started_at' => 'datetime',
-            'ended_at' => 'datetime',
+            'ended_at' => 'datetime', 'failure' => Failure::class, 'network' => 'array', 'other_seen' => 'boolean',
+            'light_at' => 'datetime',
         ];
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Concerns\BelongsToCompany;
 use Illuminate\Database\Eloquent\Model;
 use Kavvel\Core\Catalogue\Profile as CoreProfile;
 use Kavvel\Core\Input\Input;
+use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Protocol\Region;
 
 /**
@@ -29,6 +30,11 @@ final class Profile extends Model
     public function core(Region $region): CoreProfile
     {
         return CoreProfile::fromInput(Input::of($this->data), $region);
+    }
+
+    public function protocol(): Protocol
+    {
+        return Protocol::from((string) ($this->data['protocol'] ?? ''));
     }
 
     protected function casts(): array

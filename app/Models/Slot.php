@@ -43,6 +43,8 @@ use Kavvel\Core\Wants\PlugLoad;
  * @property bool|null $load_heats
  * @property bool|null $remote_works_away
  * @property bool|null $remote_toggles
+ * @property string|null $hardware revision of the unit, where its recipe knows several
+ * @property Carbon|null $left_at when its device was last taken out of whatever network it was in
  * @property Carbon|null $named_at
  * @property-read Room $room
  * @property-read Point|null $point
@@ -151,7 +153,8 @@ final class Slot extends Model
     protected function casts(): array
     {
         return [
-            'named_at' => 'datetime', 'load_stays_on' => 'boolean', 'load_heats' => 'boolean', 'remote_works_away' => 'boolean',
+            'named_at' => 'datetime', 'left_at' => 'datetime', 'load_stays_on' => 'boolean',
+            'load_heats' => 'boolean', 'remote_works_away' => 'boolean',
             'remote_toggles' => 'boolean',
         ];
     }

@@ -1,5 +1,5 @@
 // Deeds go without leaving the page; lights and states follow by themselves.
-const words = { joined: 'in', 'in-part': 'in, in part', pairing: 'waits to be found', interviewing: 'being interviewed', out: 'out' };
+const words = { joined: 'in', 'in-part': 'in, in part', pairing: 'waits to be found', interviewing: 'being let in', out: 'out' };
 
 document.addEventListener('submit', async (event) => {
     const form = event.target;
@@ -10,18 +10,25 @@ document.addEventListener('submit', async (event) => {
     refresh();
 });
 
+function shine(element, sign) {
+    element.dataset.pattern = sign.pattern;
+    element.dataset.colour = sign.colour;
+    for (const light of element.querySelectorAll('circle')) light.style.animationDuration = `${1 / sign.perSecond}s`;
+}
+
 async function refresh() {
     const live = await (await fetch('/hands/live')).json();
     document.getElementById('window').textContent = !live.plugged ? 'The gateway has no power'
-        : live.window === null ? 'No window open' : `Window open, ${live.window} s left`;
+        : live.windows.length === 0 ? 'No window open'
+            : live.windows.map((one) => `${one.what} window open, ${one.left} s left`).join(' · ');
     for (const element of document.querySelectorAll('[data-device]')) {
         const device = live.devices[element.dataset.device];
         if (!device) continue;
-        element.setAttribute('class', device.light);
+        shine(element, device.sign);
         const phase = element.querySelector('[data-phase]');
         if (phase) phase.textContent = words[device.phase];
         const light = element.querySelector('[data-light]');
-        if (light) light.textContent = `light ${device.light}, ${words[device.phase]}${device.on ? ', on' : ''}`;
+        if (light) light.textContent = `${device.sign.words}: ${words[device.phase]}${device.on ? ', on' : ''}`;
     }
 }
 

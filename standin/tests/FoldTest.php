@@ -52,7 +52,10 @@ final class FoldTest extends TestCase
         ]);
 
         self::assertSame(
-            ['gateway.started', 'window.opened', 'device.announced', ...array_fill(0, 5, 'device.interviewing'), 'device.joined'],
+            [
+                'gateway.started', 'window.opened', 'device.announced', 'device.secured', ...array_fill(0, 5, 'device.interviewing'),
+                'device.joined',
+            ],
             $types,
         );
     }
@@ -101,7 +104,7 @@ final class FoldTest extends TestCase
 
         self::assertSame('time', $closed[0]['data']['reason']);
         self::assertSame(self::START + 10_000, $closed[0]['at']);
-        self::assertNull($fold->hub->window);
+        self::assertSame([], $fold->hub->windows);
         self::assertSame('blinking', $fold->world->devices['hall-relay']->light);
         self::assertSame('pairing', $fold->world->devices['hall-relay']->phase);
     }
@@ -162,12 +165,12 @@ final class FoldTest extends TestCase
                 'device.joined',
                 'off',
             ],
-            'wrong region: never heard' => ['hall-relay', [$fault('wrong-region'), $pair], 'window.opened', 'double'],
+            'wrong region: never heard' => ['hall-relay', [$fault('wrong-region'), $pair], 'window.opened', 'blinking'],
             'held instead of tapped' => [
                 'hall-relay',
                 [[2.0, 'gesture', ['device' => 'hall-relay', 'kind' => 'hold', 'seconds' => 5]]],
                 'window.opened',
-                'steady',
+                'held',
             ],
         ];
     }
@@ -287,7 +290,7 @@ final class FoldTest extends TestCase
 
         self::assertSame('second', $fold->hub->epoch);
         self::assertSame([1], array_column($fold->hub->events, 'sequence'));
-        self::assertNull($fold->hub->window);
+        self::assertSame([], $fold->hub->windows);
     }
 
     public function test_neighbours_know_what_the_plan_does_not(): void

@@ -33,7 +33,7 @@ final class GatewayApiTest extends TestCase
         [$status, $about] = $this->ask('GET', '/v1/about');
 
         self::assertSame(200, $status);
-        self::assertSame(['kavvel-gateway-link', 1, 1], [$about['link'], $about['version'], $about['oldest']]);
+        self::assertSame(['kavvel-gateway-link', 2, 1], [$about['link'], $about['version'], $about['oldest']]);
         self::assertNotSame('', $about['epoch']);
         self::assertMatchesRegularExpression('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/', $about['clock']);
     }
@@ -80,8 +80,11 @@ final class GatewayApiTest extends TestCase
         $addresses = array_column($answer['nodes'], 'address');
 
         self::assertContains('02A7C30000000101', $addresses);
-        self::assertCount(11, $addresses);
-        self::assertSame(['zigbee'], array_values(array_unique(array_column($answer['nodes'], 'protocol'))));
+        self::assertCount(18, $addresses);
+        self::assertEqualsCanonicalizing(
+            ['zigbee', 'zwave', 'thread', 'wifi', 'bluetooth'],
+            array_values(array_unique(array_column($answer['nodes'], 'protocol'))),
+        );
     }
 
     public function test_a_label_is_kept(): void
@@ -145,7 +148,7 @@ final class GatewayApiTest extends TestCase
             'a window of an hour' => ['POST', '/v1/windows', [...$window, 'seconds' => 3600], 422, 'out-of-range'],
             'a window of no time' => ['POST', '/v1/windows', [...$window, 'seconds' => 0], 422, 'out-of-range'],
             'a window of words' => ['POST', '/v1/windows', [...$window, 'seconds' => 'long'], 422, 'out-of-range'],
-            'another radio' => ['POST', '/v1/windows', [...$window, 'protocol' => 'zwave'], 422, 'unsupported'],
+            'another radio' => ['POST', '/v1/windows', [...$window, 'protocol' => 'wired'], 422, 'unsupported'],
             'a command without id' => ['POST', '/v1/mesh-readings', [], 422, 'missing'],
             'a command with a strange id' => ['POST', '/v1/mesh-readings', ['command' => '../../etc'], 422, 'missing'],
             'a survey that nobody asked for' => ['GET', '/v1/mesh-readings/none', [], 404, 'not-found'],

@@ -39,7 +39,8 @@ $option = static fn (string $value, string $words, bool $isChosen): string => sp
         <ul>
             <?php foreach ($devices as $one) { ?>
             <li><a href="/hands?device=<?= $e($one->device->key) ?>" data-device="<?= $e($one->device->key) ?>"
-                class="<?= $e($one->light) ?>"<?= $one === $device ? ' aria-current="true"' : '' ?>>
+                data-pattern="<?= $e($page::sign($one)['pattern']) ?>"
+                data-colour="<?= $e($page::sign($one)['colour']) ?>"<?= $one === $device ? ' aria-current="true"' : '' ?>>
                 <svg viewBox="0 0 12 12" aria-hidden="true"><circle cx="6" cy="6" r="4"/></svg>
                 <span><?= $e($one->device->title) ?></span>
                 <small data-phase><?= $e(HandsPage::phaseWords($one->phase)) ?></small>
@@ -51,14 +52,15 @@ $option = static fn (string $value, string $words, bool $isChosen): string => sp
     <section aria-labelledby="title">
         <h2 id="title"><?= $e(ucfirst($device->device->title)) ?></h2>
         <p class="sub"><?= $e($device->device->profile->name) ?>, <?= $e($device->device->room) ?></p>
-        <figure data-device="<?= $e($device->device->key) ?>" class="<?= $e($device->light) ?>">
+        <figure data-device="<?= $e($device->device->key) ?>" data-pattern="<?= $e($page::sign($device)['pattern']) ?>"
+            data-colour="<?= $e($page::sign($device)['colour']) ?>">
             <svg viewBox="0 0 220 130" role="img" aria-label="The device and its light">
                 <rect x="30" y="16" width="160" height="98" rx="12"/>
                 <rect class="key" x="186" y="46" width="12" height="38" rx="4"/>
                 <circle class="light" cx="110" cy="46" r="9"/>
                 <text x="110" y="92" text-anchor="middle"><?= $e($device->device->profile->model) ?></text>
             </svg>
-            <figcaption data-light><?= $e($device->light) ?></figcaption>
+            <figcaption data-light><?= $e($page::sign($device)['words']) ?></figcaption>
         </figure>
         <div class="deeds">
             <?php foreach ($page->deeds($device) as $deed) { ?>
@@ -83,13 +85,14 @@ $option = static fn (string $value, string $words, bool $isChosen): string => sp
         <?php } ?>
         <h3>Sticker</h3>
         <div class="sticker"><?= $sticker->svg() ?><p><code><?= $e($sticker->address) ?></code><br>
-            <code><?= $e(implode(' ', str_split($sticker->code, 4))) ?></code></p></div>
+            <?php if ($sticker->code !== null) { ?><code data-code="<?= $e($sticker->code) ?>"><?= $e($sticker->printed) ?></code>
+            <?php } ?></p></div>
         <h3>Plant a fault</h3>
         <form method="post" action="/hands" class="fault">
             <?= $hidden('do', 'fault'), $hidden('device', $device->device->key) ?>
             <label for="fault">What is wrong with it</label>
             <select id="fault" name="fault"><option value="">Nothing</option>
-                <?php foreach (Fault::cases() as $fault) {
+                <?php foreach (Fault::of($device->device->profile->protocol, $device->device->profile->power === 'battery') as $fault) {
                     echo $option($fault->value, $fault->words(), $device->fault === $fault);
                 } ?>
             </select>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Kavvel\Standin\House\House;
 use Kavvel\Standin\Time\HandLog;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
@@ -31,6 +32,31 @@ final class GatewayContractTest extends TestCase
         $this->check('GET', '/v1/about', '/v1/about', 200);
         $this->check('POST', '/v1/windows', '/v1/windows', 202, $window);
         $this->check('POST', '/v1/windows', '/v1/windows', 422, ['seconds' => 9999] + $window);
+        $this->check('POST', '/v1/windows', '/v1/windows', 422, ['protocol' => 'matter'] + $window);
+        $this->check('POST', '/v1/windows', '/v1/windows', 202, [
+            'command' => 'window-0002', 'protocol' => 'zwave', 'kind' => 'exclude', 'seconds' => 60,
+        ]);
+        $this->check('POST', '/v1/windows', '/v1/windows', 202, [
+            'command' => 'window-0003', 'protocol' => 'matter', 'kind' => 'join', 'seconds' => 60,
+            'code' => ['value' => self::code('chart-socket')],
+        ]);
+        $this->check('POST', '/v1/windows', '/v1/windows', 202, [
+            'command' => 'window-0004', 'protocol' => 'thread', 'kind' => 'join', 'seconds' => 60,
+            'code' => ['value' => self::code('chart-socket')],
+        ]);
+        $this->check('POST', '/v1/windows', '/v1/windows', 202, [
+            'command' => 'window-0005', 'protocol' => 'wifi', 'kind' => 'join', 'seconds' => 60,
+        ]);
+        foreach ([
+            ['siren', 'press', 3, ''], ['chart-socket', 'hold', 5, 'other-segment'], ['keeper-blind', 'hold', 3, ''],
+            ['doorbell', 'pin-hold', 5, ''],
+        ] as [$device, $kind, $many, $fault]) {
+            (new HandLog(self::$folder))->append(['do' => 'carry', 'device' => $device]);
+            (new HandLog(self::$folder))->append(['do' => 'fault', 'device' => $device, 'fault' => $fault]);
+            (new HandLog(self::$folder))->append([
+                'do' => 'gesture', 'device' => $device, 'kind' => $kind, 'times' => $many, 'seconds' => $many,
+            ]);
+        }
         (new HandLog(self::$folder))->append(['do' => 'gesture', 'device' => 'hall-relay', 'kind' => 'press', 'times' => 3]);
         (new HandLog(self::$folder))->append(['do' => 'advance', 'seconds' => 20]);
         $this->check('PUT', '/v1/nodes/{address}/label', '/v1/nodes/02A7C30000000101/label', 202, [
@@ -51,7 +77,8 @@ final class GatewayContractTest extends TestCase
         $events = $this->check('GET', '/v1/events', '/v1/events?after=0', 200);
 
         foreach ([
-            'window.opened', 'device.announced', 'device.interviewing', 'device.joined', 'label.set', 'command.done',
+            'window.opened', 'device.announced', 'device.seen', 'device.secured', 'device.networked', 'device.failed', 'device.excluded',
+            'device.interviewing', 'device.joined', 'label.set', 'command.done',
             'reading.progress',
             'reading.done', 'window.closed', 'device.left',
         ] as $type) {
@@ -76,7 +103,7 @@ final class GatewayContractTest extends TestCase
     {
         $source = implode(
             '',
-            array_map(file_get_contents(...), glob(dirname(__DIR__, 2).'/standin/src/{Hub,Zigbee}/*.php', GLOB_BRACE) ?: []),
+            array_map(file_get_contents(...), glob(dirname(__DIR__, 2).'/standin/src/{Hub,Joining}/*.php', GLOB_BRACE) ?: []),
         );
         preg_match_all("/emit\(\s*'([a-z.]+)'/", $source, $emitted);
 
@@ -84,6 +111,14 @@ final class GatewayContractTest extends TestCase
             array_values(array_unique($emitted[1])),
             $this->contract()['components']['schemas']['Event']['properties']['type']['enum'],
         );
+    }
+
+    private static function code(string $device): string
+    {
+        $demo = dirname(__DIR__, 2).'/database/demo/lantern-house';
+        $house = House::read((string) file_get_contents("{$demo}.json"), (string) file_get_contents("{$demo}.truth.json"));
+
+        return (string) $house->devices[$device]->code?->code->spelling();
     }
 
     /**

@@ -67,7 +67,7 @@ final class PairTest extends TestCase
 
         $this->hands('gesture', ['device' => 'hall-relay', 'kind' => 'press', 'times' => 3]);
         $this->pass(1);
-        $this->get('/jobs/lantern-house/pair')->assertSee('The hub heard it');
+        $this->get('/jobs/lantern-house/pair')->assertSee('The hub has it');
         $this->pass(2);
         $this->get('/jobs/lantern-house/pair')->assertSee('The hub asks it what it can do')->assertSee('of 5');
         $this->pass(5);
@@ -194,7 +194,7 @@ final class PairTest extends TestCase
         $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertRedirect();
         $this->htmx('POST', '/jobs/lantern-house/windows', ['slot' => 'chart-lamp'])
             ->assertStatus(422)
-            ->assertSee('A window is open already, for the ceiling relay. Close it first.');
+            ->assertSee('You have the Zigbee radio: its window is open for the ceiling relay. Close it first.');
 
         self::assertSame(1, JoinWindow::query()->count());
     }

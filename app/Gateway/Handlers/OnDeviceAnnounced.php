@@ -20,10 +20,16 @@ final readonly class OnDeviceAnnounced
 
     public function handle(DeviceAnnounced $event): void
     {
-        $node = $this->nodes->keep($event->gateway, ListedNode::announced($event->address), 'announced', $event->at);
-        $attempt = PairAttempt::query()->with('slot')->whereRelation('joinWindow', 'reference', $event->window)
-            ->where('state', AttemptState::Waiting)->first();
+        $attempt = PairAttempt::query()->with('slot.profile')
+            ->whereRelation('joinWindow', 'reference', $event->window)->latest('id')->first();
+        $listed = ListedNode::announced($event->address, $attempt?->slot->profile->protocol());
+        $node = $this->nodes->keep($event->gateway, $listed, 'announced', $event->at);
         if ($attempt === null) {
+            return;
+        }
+        if ($attempt->state !== AttemptState::Waiting) {
+            $attempt->update(['strangers' => $attempt->strangers + ($attempt->node_id === $node->id ? 0 : 1)]);
+
             return;
         }
         $owner = Slot::query()->where('node_id', $node->id)->whereKeyNot($attempt->slot_id)->first();
@@ -33,6 +39,6 @@ final readonly class OnDeviceAnnounced
 
             return;
         }
-        $attempt->update(['state' => $attempt->state->after(AttemptEvent::Announced), 'node_id' => $node->id]);
+        $attempt->pass(AttemptEvent::Announced, ['node_id' => $node->id]);
     }
 }

@@ -23,8 +23,7 @@ final readonly class OnDeviceIncomplete
             return;
         }
         $job = $event->gateway->job()->firstOrFail();
-        $attempt->update([
-            'state' => $attempt->state->after(AttemptEvent::Incomplete),
+        $attempt->pass(AttemptEvent::Incomplete, [
             'ended_at' => $event->at,
             'interview_done' => $event->done,
             'interview_total' => $event->total,

@@ -12,9 +12,7 @@ final readonly class OnDeviceInterviewing
 {
     public function handle(DeviceInterviewing $event): void
     {
-        $attempt = AttemptUnderWay::of($event->gateway, $event->address);
-        $attempt?->update([
-            'state' => $attempt->state->after(AttemptEvent::Interviewed),
+        AttemptUnderWay::of($event->gateway, $event->address)?->pass(AttemptEvent::Interviewed, [
             'interview_done' => $event->done,
             'interview_total' => $event->total,
         ]);

@@ -21,7 +21,7 @@ final readonly class OnDeviceJoined
         if ($attempt === null) {
             return;
         }
-        $attempt->update(['state' => $attempt->state->after(AttemptEvent::Joined), 'ended_at' => $event->at]);
+        $attempt->pass(AttemptEvent::Joined, ['ended_at' => $event->at]);
         $line = "{$event->node->address} joined (".($event->node->model ?? 'model not said').').';
         $this->logbook->write($event->gateway->job()->firstOrFail(), Logbook::HUB, 'pair', $line, $attempt->slot);
     }

@@ -19,7 +19,7 @@ final readonly class OnWindowOpened
         }
         if ($window->state === 'refused') {
             foreach ($window->attempts as $attempt) {
-                $attempt->update(['state' => $attempt->state->after(AttemptEvent::OpenedAfterAll), 'ended_at' => null]);
+                $attempt->pass(AttemptEvent::OpenedAfterAll, ['ended_at' => null]);
             }
         }
         $window->update([

@@ -15,38 +15,17 @@ use App\Models\Slot;
 use App\Models\User;
 use Kavvel\Core\Pairing\AttemptEvent;
 use Kavvel\Core\Pairing\AttemptState;
+use Kavvel\Core\Protocol\Leaving;
 
-/** Opens and closes join windows. The hub is asked only after the intent is stored. */
+/** Opens and closes windows, one at a time on each radio. The hub is asked only after the intent is stored. */
 final readonly class JoinWindows
 {
     public function __construct(private WindowEnding $ending, private Logbook $logbook) {}
 
-    /** @throws WindowRefused when another window is open, or no hub can open one */
+    /** @throws WindowRefused when the radio is taken, or no hub can open one */
     public function open(SiteJob $job, Slot $slot, User $person): void
     {
-        $protocol = $slot->profile()->firstOrFail()->core($job->region)->protocol;
-        $gateway = HubOfSlot::opening($job, $protocol) ?? throw WindowRefused::noHubOpensIt($slot);
-        $busy = JoinWindow::query()
-            ->with(['slot', 'attempts.slot'])
-            ->where('gateway_id', $gateway->id)
-            ->whereIn('state', JoinWindow::UNDER_WAY)
-            ->lockForUpdate()->first();
-        if ($busy?->slot !== null && $busy->slot_id !== $slot->id) {
-            throw WindowRefused::anotherIsOpen($busy->slot);
-        }
-        if ($busy !== null) {
-            // A second try of the same device: the hub ends the old window when it opens the new one.
-            $this->ending->end($busy, AttemptEvent::Replaced, now());
-        }
-        $window = JoinWindow::query()->create([
-            'site_job_id' => $job->id,
-            'gateway_id' => $gateway->id,
-            'reference' => (string) str()->ulid(),
-            'slot_id' => $slot->id,
-            'user_id' => $person->id,
-            'state' => 'opening',
-            'seconds' => $protocol->rules()->longestWindowSeconds() ?? 0,
-        ]);
+        $window = $this->take($job, $slot, $person, 'join');
         PairAttempt::query()->create([
             'site_job_id' => $job->id,
             'slot_id' => $slot->id,
@@ -61,7 +40,22 @@ final readonly class JoinWindows
             'started_at' => now(),
         ]);
         $this->logbook->write($job, $person, 'pair', "Opened the join window for the {$slot->title()}.", $slot);
-        OpenWindow::dispatch($gateway, $window->id, $protocol);
+        OpenWindow::dispatch($window->gateway()->firstOrFail(), $window->id);
+    }
+
+    /**
+     * The device is taken out of whatever network it is in: any controller of its region can do that.
+     *
+     * @throws WindowRefused when the radio is taken, or its protocol knows no such window
+     */
+    public function exclude(SiteJob $job, Slot $slot, User $person): void
+    {
+        if ($slot->profile()->firstOrFail()->protocol()->rules()->leaving() !== Leaving::Excluded) {
+            throw WindowRefused::knowsNoExclusion($slot);
+        }
+        $window = $this->take($job, $slot, $person, 'exclude');
+        $this->logbook->write($job, $person, 'pair', "Opened the exclusion window for the {$slot->title()}.", $slot);
+        OpenWindow::dispatch($window->gateway()->firstOrFail(), $window->id);
     }
 
     public function close(JoinWindow $window): void
@@ -79,5 +73,36 @@ final readonly class JoinWindows
             $this->close($window);
             $window->update(['slot_id' => null]);
         }
+    }
+
+    /** The radio is this slot’s now. A second try of the same device: the hub ends the old window when it opens the new one. */
+    private function take(SiteJob $job, Slot $slot, User $person, string $kind): JoinWindow
+    {
+        $protocol = $slot->profile()->firstOrFail()->protocol();
+        $gateway = HubOfSlot::opening($job, $protocol) ?? throw WindowRefused::noHubOpensIt($slot);
+        $busy = JoinWindow::query()
+            ->with(['slot', 'user', 'attempts.slot.profile'])
+            ->where('gateway_id', $gateway->id)
+            ->where('protocol', $protocol)
+            ->whereIn('state', JoinWindow::UNDER_WAY)
+            ->lockForUpdate()->first();
+        if ($busy?->slot !== null && $busy->slot_id !== $slot->id) {
+            throw WindowRefused::radioIsTaken($busy, $busy->slot, $protocol, $person);
+        }
+        if ($busy !== null) {
+            $this->ending->end($busy, AttemptEvent::Replaced, now());
+        }
+
+        return JoinWindow::query()->create([
+            'site_job_id' => $job->id,
+            'gateway_id' => $gateway->id,
+            'reference' => (string) str()->ulid(),
+            'slot_id' => $slot->id,
+            'user_id' => $person->id,
+            'state' => 'opening',
+            'kind' => $kind,
+            'protocol' => $protocol,
+            'seconds' => $protocol->rules()->longestWindowSeconds() ?? 0,
+        ]);
     }
 }

@@ -10,45 +10,57 @@ use App\Gateway\HubCommand;
 use App\Gateway\WindowEnding;
 use App\Models\Gateway;
 use App\Models\JoinWindow;
+use App\Models\Slot;
 use Kavvel\Core\Pairing\AttemptEvent;
 use Kavvel\Core\Protocol\Protocol;
 
-/** Asks a hub to open a window, for as long as it keeps such windows open. */
+/** Asks a hub to open a window, for as long as it keeps such windows open, with the code of the device that is to come. */
 final class OpenWindow extends HubCommand
 {
-    public function __construct(Gateway $gateway, private readonly int $windowId, private readonly Protocol $protocol)
+    public function __construct(Gateway $gateway, private readonly int $windowId)
     {
         parent::__construct($gateway);
     }
 
     protected function tell(Gateway $gateway, GatewayClient $client): void
     {
-        $window = JoinWindow::query()->whereKey($this->windowId)->where('state', 'opening')->first();
-        if ($window === null) {
+        $window = JoinWindow::query()->whereKey($this->windowId)->where('state', 'opening')->with('slot')->first();
+        if ($window === null || $window->protocol === null) {
             return;
         }
-        $seconds = $this->longest($client);
+        $seconds = $this->longest($client, $window->protocol);
         $window->update(['seconds' => $seconds]);
-        $client->openWindow($window->reference, $this->protocol->value, $seconds);
+        $client->openWindow(
+            $window->reference,
+            $window->protocol->value,
+            $window->kind,
+            $seconds,
+            $window->kind === 'join' ? $this->code($window->slot) : null,
+        );
     }
 
     protected function refused(string $why): void
     {
-        $window = JoinWindow::query()->whereKey($this->windowId)->where('state', 'opening')->with('attempts.slot')->first();
+        $window = JoinWindow::query()->whereKey($this->windowId)->where('state', 'opening')->with('attempts.slot.profile')->first();
         if ($window !== null) {
             app(WindowEnding::class)->end($window, AttemptEvent::Refused, now());
             $window->update(['state' => 'refused', 'reason' => mb_strimwidth($why, 0, 250, '…')]);
         }
     }
 
-    private function longest(GatewayClient $client): int
+    private function code(?Slot $slot): ?string
+    {
+        return $slot?->credentials()->whereNotNull('fingerprint')->whereNull('stale_at')->first()?->secret;
+    }
+
+    private function longest(GatewayClient $client, Protocol $protocol): int
     {
         foreach ($client->about()['radios'] as $radio) {
-            if ($radio['protocol'] === $this->protocol->value) {
+            if ($radio['protocol'] === $protocol->value) {
                 return $radio['longestWindowSeconds'];
             }
         }
 
-        throw GatewayRefused::saying("It opens no windows for {$this->protocol->title()}.");
+        throw GatewayRefused::saying("It opens no windows for {$protocol->title()}.");
     }
 }

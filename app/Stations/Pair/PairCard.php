@@ -18,33 +18,44 @@ use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Pairing\Cause;
 use Kavvel\Core\Pairing\CodeMatch;
 use Kavvel\Core\Pairing\CodeNeed;
-use Kavvel\Core\Pairing\Diagnosis;
-use Kavvel\Core\Pairing\Evidence;
-use Kavvel\Core\Pairing\Light;
+use Kavvel\Core\Pairing\JoinPath;
 use Kavvel\Core\Pairing\NodeFit;
 use Kavvel\Core\Pairing\PairPhase;
+use Kavvel\Core\Protocol\Leaving;
 
 /** What the card of a device shows while it is paired: its phase, what the hub heard, and what to try. */
 final readonly class PairCard
 {
     private const NEXT_SHOWN = 4;
 
-    /** @return array<string, mixed> */
-    public function data(JobSheet $sheet, WorkList $work, ?JoinWindow $window, SlotCard $target): array
+    /**
+     * @param  JoinWindow|null  $window  that is open for it
+     * @param  JoinWindow|null  $holder  another that its radio is taken by
+     * @return array<string, mixed>
+     */
+    public function data(JobSheet $sheet, WorkList $work, ?JoinWindow $window, SlotCard $target, ?JoinWindow $holder): array
     {
         $attempts = $this->attempts($sheet, $target);
         $attempt = $attempts->last();
         $free = $this->free($sheet, $target);
         $offer = $free->firstWhere('id', $attempt?->node_id);
-        $phase = PairPhase::of($window?->state === 'opening', $window?->state === 'open', $attempt?->state, $this->offered($offer));
+        $phase = $window?->kind === 'exclude'
+            ? PairPhase::Excluding
+            : PairPhase::of($window?->state === 'opening', $window?->state === 'open', $attempt?->state, $this->offered($offer));
         $strangers = $this->strangers($sheet, $window, $attempt);
         $existing = ExistingSheet::of($sheet->job);
+        $leaves = $target->profile->protocol->rules()->leaving() === Leaving::Excluded;
         $held = $existing->held($target->slot->id);
+
+        $causes = Advice::after($sheet, $target, $attempts, $held !== null);
 
         return [
             'target' => $target,
             'why' => $work->why($target->key()),
             'window' => $window,
+            'path' => JoinPath::of($target->profile->protocol),
+            'recipe' => $target->profile->recipe?->of($target->slot->hardware),
+            'holder' => $holder,
             'secondsLeft' => $this->secondsLeft($sheet, $window),
             'attempt' => $attempt,
             'refusal' => $this->refusal($attempt),
@@ -57,12 +68,33 @@ final readonly class PairCard
             'held' => $held,
             'heldDevice' => $held === null ? null : $existing->devices[$held->key],
             'toLeave' => $existing->count(ExistingStanding::ToLeave) - (int) ($held !== null),
-            'causes' => $this->causes($sheet, $target, $attempts, count($strangers), $held !== null),
+            'causes' => $causes,
+            'mayExclude' => $leaves,
+            'excludesFirst' => $leaves && ! $phase->holdsWindow() && $this->isOwned($causes, $held !== null),
+            'leftAt' => $this->leftSince($target, $attempt),
             'tries' => $attempts->filter(static fn (PairAttempt $one): bool => $one->state->isFailure())->count(),
             'then' => $work->after($target, self::NEXT_SHOWN),
             'byHand' => $work->byHand,
             ...$this->code($sheet, $target),
         ];
+    }
+
+    /**
+     * What speaks most for it is that another network has it.
+     *
+     * @param  list<Cause>  $causes
+     */
+    private function isOwned(array $causes, bool $isHeld): bool
+    {
+        return $isHeld || ($causes[0]->code ?? null) === 'owned';
+    }
+
+    /** When it was taken out of a network, if nothing was tried since. */
+    private function leftSince(SlotCard $target, ?PairAttempt $last): ?Carbon
+    {
+        $leftAt = $target->slot->left_at;
+
+        return $leftAt === null || $last?->started_at->greaterThan($leftAt) === true ? null : $leftAt;
     }
 
     /** @return array{codeNeed: CodeNeed, stale: Credential|null, trayed: Collection<int, Credential>} */
@@ -96,7 +128,7 @@ final readonly class PairCard
     /** @return Collection<int, PairAttempt> */
     private function attempts(JobSheet $sheet, SlotCard $target): Collection
     {
-        return $target->slot->pairAttempts()->orderBy('id')->get()
+        return $target->slot->pairAttempts()->with('joinWindow')->orderBy('id')->get()
             ->each(static fn (PairAttempt $one) => $one->setRelation('node', $sheet->nodes[$one->node_id] ?? null));
     }
 
@@ -191,34 +223,5 @@ final readonly class PairCard
         $ahead = $sheet->hub($window->gateway_id)->gateway->clock_ahead_seconds ?? 0;
 
         return max(0, (int) round(Carbon::now()->addSeconds($ahead)->diffInSeconds($window->closes_at)));
-    }
-
-    /**
-     * @param  Collection<int, PairAttempt>  $attempts
-     * @return list<Cause> what to try after a failure, or when the light is not what it should be
-     */
-    private function causes(JobSheet $sheet, SlotCard $target, Collection $attempts, int $strangers, bool $isHeld): array
-    {
-        $last = $attempts->last();
-        $isWrongLight = $last?->state === AttemptState::Waiting && in_array($last->light, [Light::None, Light::Other], true);
-        if ($last === null || ! ($last->state->isFailure() || $isWrongLight)) {
-            return [];
-        }
-        $same = $attempts->reverse()
-            ->skip(1)
-            ->takeWhile(static fn (PairAttempt $before): bool => $before->state === $last->state)
-            ->count();
-
-        return Diagnosis::of(new Evidence(
-            $last->state,
-            $target->profile,
-            $target->forecast?->bestDb,
-            $same,
-            $last->light,
-            array_values(array_map(strval(...), $last->missing)),
-            $sheet->job->region,
-            $strangers,
-            $isHeld,
-        ));
     }
 }

@@ -17,12 +17,14 @@ use App\Stations\Middle;
 use App\Stations\Move;
 use App\Stations\Progress;
 use App\Stations\Station;
+use Illuminate\Contracts\Auth\Guard;
+use Illuminate\Database\Eloquent\Collection;
 use Kavvel\Core\Pairing\PairingOrder;
 
 /** Which device to pair now, how, and what the hub hears while it happens. */
 final readonly class PairStation implements Station
 {
-    public function __construct(private PutOff $putOff, private PairCard $card, private CodeStore $codes) {}
+    public function __construct(private PutOff $putOff, private PairCard $card, private CodeStore $codes, private Guard $guard) {}
 
     public function number(): int
     {
@@ -45,13 +47,18 @@ final readonly class PairStation implements Station
     public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
     {
         $work = WorkList::of($sheet, $this->putOff->keys($sheet->job));
-        $window = JoinWindow::query()
+        $windows = JoinWindow::query()->with('user')
             ->where('site_job_id', $sheet->job->id)
             ->whereIn('state', JoinWindow::UNDER_WAY)
             ->latest('id')
-            ->first();
+            ->get();
         $lens = PairLens::tryFrom((string) $asked->lens) ?? PairLens::Plan;
-        $target = $sheet->cardOfSlot($window?->slot_id) ?? $this->chosen($sheet, $asked) ?? $work->first();
+        $mine = $windows->firstWhere('user_id', $this->guard->id());
+        $target = $sheet->cardOfSlot($mine?->slot_id)
+            ?? $this->chosen($sheet, $asked)
+            ?? $this->firstFree($work, $windows)
+            ?? $sheet->cardOfSlot($windows->first()?->slot_id)
+            ?? $work->first();
         if ($target === null) {
             return new Move(
                 'pair.done',
@@ -63,16 +70,23 @@ final readonly class PairStation implements Station
             );
         }
 
+        $window = $windows->firstWhere('slot_id', $target->slot->id);
+        $holder = $window !== null ? null : $windows->first(
+            static fn (JoinWindow $one): bool => $one->protocol === $target->profile->protocol
+                && $one->gateway_id === $target->hub?->gateway->id && $one->slot_id !== null,
+        );
+
         return new Move(
             'pair.move',
-            fn (): array => $this->card->data($sheet, $work, $window, $target),
+            fn (): array => $this->card->data($sheet, $work, $window, $target, $holder),
             new Lens(ForecastLink::of($sheet, $sheet->card($asked->slot) ?? $target)),
             new Legend(PairingOrder::from($sheet->job->school)->words()),
             $target->key(),
-            isLive: $window !== null,
+            isLive: $window !== null || $holder !== null,
             middle: $this->middle($lens, $sheet, $work, $target),
             lenses: PairLens::titles(),
             chosenLens: $lens->value,
+            isOwn: $windows->isNotEmpty(),
         );
     }
 
@@ -90,6 +104,23 @@ final readonly class PairStation implements Station
             $target->storey ?? $sheet->geometry->storeys[0]['key'] ?? '',
             [],
         );
+    }
+
+    /**
+     * The first whose radio nobody else has: two work side by side where a hub has two radios.
+     *
+     * @param  Collection<int, JoinWindow>  $windows
+     */
+    private function firstFree(WorkList $work, Collection $windows): ?SlotCard
+    {
+        $taken = $windows->map(static fn (JoinWindow $one): string => "{$one->gateway_id} {$one->protocol?->value}")->all();
+        foreach ($work->open as ['card' => $card]) {
+            if (! in_array("{$card->hub?->gateway->id} {$card->profile->protocol->value}", $taken, true)) {
+                return $card;
+            }
+        }
+
+        return null;
     }
 
     /** A slot that was chosen instead of the first, as long as a hub can still pair it. */

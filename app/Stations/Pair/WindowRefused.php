@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Stations\Pair;
 
 use App\Editing\Refused;
+use App\Models\JoinWindow;
 use App\Models\Slot;
+use App\Models\User;
+use Kavvel\Core\Protocol\Protocol;
 
 /** No window can be opened for a slot as things stand. */
 final class WindowRefused extends Refused
@@ -19,8 +22,16 @@ final class WindowRefused extends Refused
         );
     }
 
-    public static function anotherIsOpen(Slot $other): self
+    public static function radioIsTaken(JoinWindow $window, Slot $other, Protocol $protocol, User $person): self
     {
-        return new self('slot', "A window is open already, for the {$other->title()}. Close it first.");
+        $who = $window->user === null || $window->user_id === $person->id ? 'You have' : "{$window->user->name} has";
+        $way = $window->user_id === $person->id ? 'Close it first.' : 'Wait until it is over, or take a device of another radio meanwhile.';
+
+        return new self('slot', "{$who} the {$protocol->title()} radio: its window is open for the {$other->title()}. {$way}");
+    }
+
+    public static function knowsNoExclusion(Slot $slot): self
+    {
+        return new self('slot', "The {$slot->title()} is taken out by a reset, not by a window: do as its recipe says.");
     }
 }

@@ -33,6 +33,7 @@ final readonly class Profile
      * @param  FitSheet|null  $fitSheet  the boxes that it fits and what it bears, where it goes into the wall
      * @param  StepMinutes|null  $minutes  null: the usual
      * @param  CodeSheet|null  $codeSheet  the code that it carries, where it carries one
+     * @param  WifiSheet|null  $wifi  the Wi-Fi that it can join, where it joins one
      * @param  list<string>  $limits  what it can't, though one might expect it
      */
     public function __construct(
@@ -64,6 +65,7 @@ final readonly class Profile
         ?StepMinutes $minutes = null,
         public ?CodeSheet $codeSheet = null,
         public array $limits = [],
+        public ?WifiSheet $wifi = null,
     ) {
         $this->minutes = $minutes ?? StepMinutes::of(null, $fitSheet, $blindSheet !== null || $lockSheet !== null);
     }
@@ -122,6 +124,7 @@ final readonly class Profile
             ),
             $input->find('code') === null ? null : CodeSheet::fromInput($input->get('code')),
             array_map(static fn (Input $limit): string => $limit->text(), $input->find('limits')?->items() ?? []),
+            WifiSheet::of($protocol, $input->find('wifi')),
         );
     }
 

@@ -10,11 +10,15 @@ use Kavvel\Core\Input\InvalidInput;
 /** How a device is made ready to join, step by step, and how it is made to leave; for one revision of its hardware. */
 final readonly class Recipe
 {
+    /** What a light can say beside “I wait to be found” */
+    public const MEANINGS = ['owned', 'held', 'low'];
+
     /**
      * @param  list<string>  $needs  what must be there first
      * @param  list<Step>  $join
      * @param  list<Step>  $leave
      * @param  string  $light  what its light does when it waits to be found
+     * @param  array<string, LightSign>  $signs  what other patterns of its light mean, by meaning: owned, held, low
      * @param  array<string, self>  $variants  where other hardware does it in another way, by revision
      */
     private function __construct(
@@ -23,6 +27,7 @@ final readonly class Recipe
         public array $leave,
         public string $light,
         public LightSign $sign,
+        public array $signs,
         public array $variants,
     ) {}
 
@@ -38,7 +43,7 @@ final readonly class Recipe
             $variants[$hardware] = self::read($variant, $recipe);
         }
 
-        return new self($recipe->needs, $recipe->join, $recipe->leave, $recipe->light, $recipe->sign, $variants);
+        return new self($recipe->needs, $recipe->join, $recipe->leave, $recipe->light, $recipe->sign, $recipe->signs, $variants);
     }
 
     /** The recipe of this revision; that of all others where it has none of its own, or nobody has said which it is. */
@@ -61,6 +66,20 @@ final readonly class Recipe
         return $gestures === [] ? null : $gestures[array_key_last($gestures)];
     }
 
+    /** @return array<string, LightSign> */
+    private static function signs(?Input $input): array
+    {
+        $signs = [];
+        foreach (self::MEANINGS as $meaning) {
+            $sign = $input?->find($meaning);
+            if ($sign !== null) {
+                $signs[$meaning] = LightSign::fromInput($sign);
+            }
+        }
+
+        return $signs;
+    }
+
     /** What a variant leaves out is as in the others. */
     private static function read(Input $input, ?self $usual): self
     {
@@ -73,6 +92,7 @@ final readonly class Recipe
             $input->find('leave') === null ? $usual->leave ?? [] : $steps($input->get('leave')),
             $sign->words,
             $sign,
+            self::signs($input->find('signs')) ?: $usual->signs ?? [],
             [],
         );
     }

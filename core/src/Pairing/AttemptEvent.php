@@ -8,9 +8,12 @@ namespace Kavvel\Core\Pairing;
 enum AttemptEvent: string
 {
     case Announced = 'announced';
+    case Secured = 'secured';
+    case Networked = 'networked';
     case Interviewed = 'interviewed';
     case Joined = 'joined';
     case Incomplete = 'incomplete';
+    case FailedAtHub = 'failed';
     case TimeUp = 'time-up';
     case HubRestarted = 'hub-restarted';
     case ClosedByHand = 'closed-by-hand';

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Pairing;
 
-/** How an attempt stands or ended, and what becomes of it on each event. */
+/** How an attempt stands or ended. */
 enum AttemptState: string
 {
     case Waiting = 'waiting';
     case Announced = 'announced';
+    case Secured = 'secured';
+    case Networked = 'networked';
     case Interviewing = 'interviewing';
     case Joined = 'joined';
     case InPart = 'in-part';
@@ -17,33 +19,15 @@ enum AttemptState: string
     case Silent = 'silent';
     case Stopped = 'stopped';
 
-    /** An event that says nothing about an attempt in this state leaves it as it is. */
-    public function after(AttemptEvent $event): self
-    {
-        return match ($event) {
-            AttemptEvent::Announced => $this === self::Waiting ? self::Announced : $this,
-            AttemptEvent::Interviewed => $this->isHeard() ? self::Interviewing : $this,
-            AttemptEvent::Joined => $this->isHeard() ? self::Joined : $this,
-            AttemptEvent::Incomplete => $this->isHeard() ? self::InPart : $this,
-            AttemptEvent::TimeUp, AttemptEvent::HubRestarted => match (true) {
-                $this === self::Waiting => self::Silent,
-                $this->isHeard() => self::WindowEnded,
-                default => $this,
-            },
-            AttemptEvent::ClosedByHand, AttemptEvent::Replaced, AttemptEvent::Refused => $this->isOpen() ? self::Stopped : $this,
-            AttemptEvent::OpenedAfterAll => $this === self::Stopped ? self::Waiting : $this,
-        };
-    }
-
     public function isOpen(): bool
     {
         return $this === self::Waiting || $this->isHeard();
     }
 
-    /** A device has spoken, and its interview has not ended. */
+    /** A device has spoken, and it is not in yet. */
     public function isHeard(): bool
     {
-        return $this === self::Announced || $this === self::Interviewing;
+        return in_array($this, [self::Announced, self::Secured, self::Networked, self::Interviewing], true);
     }
 
     public function isFailure(): bool
@@ -56,6 +40,8 @@ enum AttemptState: string
         return match ($this) {
             self::Waiting => 'waiting for the device',
             self::Announced => 'heard something',
+            self::Secured => 'its keys are settled',
+            self::Networked => 'it is on the network',
             self::Interviewing => 'interviewing',
             self::Joined => 'joined',
             self::InPart => 'joined in part',

@@ -14,7 +14,12 @@ enum PairPhase: string
     case Opening = 'opening';
     case Waiting = 'waiting';
     case Announced = 'announced';
+    case Secured = 'secured';
+    case Networked = 'networked';
     case Interviewing = 'interviewing';
+
+    /** A window is open in which it is taken out of whatever network it is in */
+    case Excluding = 'excluding';
 
     /** A window is open, and what it let in is somebody else's already */
     case OpenStill = 'open-still';
@@ -47,12 +52,18 @@ enum PairPhase: string
     /** A window is open, or is being opened: no other can be. */
     public function holdsWindow(): bool
     {
-        return in_array($this, [self::Opening, self::Waiting, self::Announced, self::Interviewing, self::OpenStill], true);
+        return in_array($this, [self::Opening, self::Waiting, self::Excluding, self::OpenStill], true) || $this->isUnderWay();
     }
 
     /** The hub has heard the device. */
     public function isHeard(): bool
     {
-        return in_array($this, [self::Announced, self::Interviewing, self::Offer], true);
+        return $this === self::Offer || $this->isUnderWay();
+    }
+
+    /** The device has spoken, and is not in yet. */
+    public function isUnderWay(): bool
+    {
+        return in_array($this, [self::Announced, self::Secured, self::Networked, self::Interviewing], true);
     }
 }

@@ -1,17 +1,29 @@
 @use('Kavvel\Core\Pairing\PairPhase')
 @use('Kavvel\Core\Pairing\Light')
-@php($idle = match ($phase) {
-    PairPhase::Opening => ['opening', 'Opening the window'],
-    PairPhase::Announced => ['interview', 'The hub heard it'],
-    PairPhase::Interviewing => ['interview', 'The hub asks it'],
-    PairPhase::OpenStill => ["open-still-{$window->id}", 'The window is still open'],
-    PairPhase::Waiting => $attempt->light === Light::Seen ? ["listening-{$attempt->id}", 'The hub listens'] : null,
-    default => $target->waitsForHub() ? ['waits', 'Waits for the hub'] : null,
+@php($idle = match (true) {
+    $phase === PairPhase::Opening => ['opening', 'Opening the window'],
+    $phase === PairPhase::Interviewing => ['interview', 'The hub asks it'],
+    $phase->isUnderWay() => ['interview', 'The hub has it'],
+    $phase === PairPhase::OpenStill => ["open-still-{$window->id}", 'The window is still open'],
+    $phase === PairPhase::Excluding => ["excluding-{$window->id}", $window->state === 'opening' ? 'Opening the window' : 'The hub listens'],
+    $phase === PairPhase::Waiting && $attempt->light === Light::Seen => ["listening-{$attempt->id}", 'The hub listens'],
+    $phase === PairPhase::Waiting => null,
+    $target->waitsForHub() => ['waits', 'Waits for the hub'],
+    $holder !== null => ["held-{$holder->id}", "The {$target->profile->protocol->title()} radio is taken"],
+    default => null,
 })
 @php($toFit = $held === null && $phase === PairPhase::Idle && $target->waitsForFitting())
-@if (! $asksForCode)
+@php($toExclude = $idle === null && $excludesFirst)
+@if (! $asksForCode || $idle !== null || $toExclude)
 <div class="thumb">
-    @if ($held !== null && $phase === PairPhase::Idle)
+    @if ($idle)
+    <button class="big" id="big" data-move="{{ $idle[0] }}" type="button" aria-disabled="true">{{ $idle[1] }}</button>
+    @elseif ($toExclude)
+    <x-form :action="route('jobs.exclusions.store', $job)">
+        <input type="hidden" name="slot" value="{{ $slot->key }}">
+        <button class="big" id="big" data-move="exclude-{{ $slot->key }}" data-key="n">Open the exclusion window</button>
+    </x-form>
+    @elseif ($held !== null && $phase === PairPhase::Idle)
     <x-form :action="route('jobs.existing.departure.store', [$job, $held->key])">
         <input type="hidden" name="from" value="pair">
         <button class="big" id="big" data-move="left-{{ $held->key }}" data-key="n">It has left</button>
@@ -19,8 +31,6 @@
     @elseif ($toFit)
     <a class="big" id="big" data-move="fit-{{ $slot->key }}" data-key="n"
         href="{{ route('jobs.fit', [$job, 'next' => $slot->key]) }}">Fit it first</a>
-    @elseif ($idle)
-    <button class="big" id="big" data-move="{{ $idle[0] }}" type="button" aria-disabled="true">{{ $idle[1] }}</button>
     @elseif ($phase === PairPhase::Waiting)
     <x-form :action="route('jobs.attempts.update', [$job, $attempt->id])" method="put">
         <input type="hidden" name="light" value="seen">
@@ -37,7 +47,8 @@
 @endif
 @if ($phase === PairPhase::Waiting && $attempt->light !== Light::Seen)
 <div class="pair">
-    @foreach (['none' => 'No light', 'other' => 'Another pattern'] as $light => $words)
+    @foreach (['none' => 'No light', ...array_map(fn ($sign) => Str::ucfirst($sign->words), $recipe->signs ?? []),
+        'other' => 'Another pattern'] as $light => $words)
     <x-form :action="route('jobs.attempts.update', [$job, $attempt->id])" method="put">
         <input type="hidden" name="light" value="{{ $light }}">
         <button class="btn" aria-pressed="{{ $attempt->light?->value === $light ? 'true' : 'false' }}">{{ $words }}</button>
@@ -45,7 +56,7 @@
     @endforeach
 </div>
 @endif
-@if (($toFit || $asksForCode || ($held !== null && $phase === PairPhase::Idle)) && $idle === null)
+@if (($toFit || $asksForCode || $toExclude || ($held !== null && $phase === PairPhase::Idle)) && $idle === null)
 <x-form :action="route('jobs.windows.store', $job)">
     <input type="hidden" name="slot" value="{{ $slot->key }}">
     <button class="btn plain">Open the join window all the same</button>
@@ -65,3 +76,9 @@
     @endif
     <x-form :action="route('jobs.slots.put-off', [$job, $slot])"><button class="btn">Skip for now</button></x-form>
 </div>
+@if ($mayExclude && ! $toExclude && $idle === null && ! $isOpen)
+<x-form :action="route('jobs.exclusions.store', $job)">
+    <input type="hidden" name="slot" value="{{ $slot->key }}">
+    <button class="btn plain">Used before? Exclude it first</button>
+</x-form>
+@endif

@@ -1,10 +1,9 @@
 @use('Kavvel\Core\Pairing\PairPhase')
 @php($slot = $target->slot)
-@php($recipe = $target->profile->recipe)
 @php($mayWork = $bench->mayWork())
 @php($isOpen = $phase->holdsWindow())
 @php($heard = $phase->isHeard())
-@php($asksForCode = $phase === PairPhase::Idle && $held === null && $codeNeed->isFirst() && $mayWork)
+@php($asksForCode = $phase === PairPhase::Idle && $held === null && ! $excludesFirst && $codeNeed->isFirst() && $mayWork)
 @php($shown = $phase === PairPhase::Offer ? $offer['better'] ?? $target : $target)
 <div>
     <p class="over"><span>Next move</span><span>{{ $bench->sheet->countIn() }} of {{ count($bench->sheet->cards) }} in</span></p>
@@ -16,12 +15,25 @@
 @else
     @if ($held !== null && $phase === PairPhase::Idle)
     @include('pair.held')
+    @elseif ($phase === PairPhase::Excluding || $excludesFirst)
+    @include('pair.excluding')
     @elseif ($asksForCode)
     @include('pair.code')
     <h3>Then</h3>
     @include('pair.steps')
     @else
     @include('pair.steps')
+    @endif
+    @if ($holder !== null)
+    <p class="note" role="status">{{ $holder->user_id === $bench->user->id ? 'You have' : ($holder->user->name ?? 'Somebody').' has' }} the
+        {{ $target->profile->protocol->title() }} radio: its window is open for the
+        {{ $bench->sheet->cardOfSlot($holder->slot_id)?->called }}. One device at a time on each radio.</p>
+    @endif
+    @if ($window !== null && $window->user_id !== $bench->user->id)
+    <p class="quiet" role="status">{{ $window->user->name ?? 'Somebody' }} opened this window.</p>
+    @endif
+    @if ($phase === PairPhase::Idle && $leftAt !== null)
+    <p class="note done" role="status">It left its old network at {{ $leftAt->onSite()->format('H:i') }}: now let it join.</p>
     @endif
     @if ($phase === PairPhase::Idle && $target->waitsForFitting())
     <p class="note">{{ $target->isHung() ? 'It is not up and taught yet' : 'It is not in the wall yet' }}: it works by hand before its
@@ -48,7 +60,7 @@
     <p class="note danger" role="status">The window did not open. {{ $refusal }}</p>
     @endif
     @if ($phase === PairPhase::Failed || $phase === PairPhase::InPart)
-    <div class="note danger" role="status"><strong>{{ Str::ucfirst($attempt->state->words()) }}</strong>{{
+    <div class="note danger" role="status"><strong>{{ Str::ucfirst($attempt->failure?->words() ?? $attempt->state->words()) }}</strong>{{
         $attempt->interview_total > 0 ? ", after {$attempt->interview_done} of {$attempt->interview_total} steps" : ''
         }}, at {{ $attempt->ended_at?->onSite()->format('H:i') }}.
         {{ $tries === 1 ? 'Tried once' : "Tried {$tries} times" }}{{ $attempt->missing === [] ? ''

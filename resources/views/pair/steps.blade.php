@@ -3,6 +3,7 @@
 @php($isIdle = $phase === PairPhase::Idle)
 @php($seen = $attempt?->light === Light::Seen)
 @php($isWaiting = $phase === PairPhase::Waiting)
+@php($isReady = $heard || ($isWaiting && $seen))
 @php($n = 0)
 <ol class="rows steps">
     @if ($target->feed())
@@ -13,32 +14,34 @@
     <li><span class="n">{{ ++$n }}</span><span>{{ $need }}</span></li>
     @endforeach
     @if ($target->profile->codeSheet !== null && ! $asksForCode)
-    <li class="{{ $codeNeed->isHere() ? 'is-done' : ($isIdle && $codeNeed->isFirst() ? 'is-current' : '') }}"><span
+    <li class="{{ $codeNeed->isHere() ? 'is-done' : '' }}"><span
         class="n">{{ ++$n }}</span><span>{{ $codeNeed->isHere() ? 'Its '.$target->profile->codeSheet->family->words().' is here'
             : 'Scan or type its '.$target->profile->codeSheet->family->words() }}</span></li>
     @endif
     <li class="{{ $isOpen ? 'is-done' : ($isIdle && ($target->feed() || $codeNeed->isFirst()) ? '' : 'is-current') }}"><span
         class="n">{{ ++$n }}</span><span>Open the join window</span>
         @if ($secondsLeft !== null && $isOpen)
-        <span class="end measure" data-seconds-left="{{ $secondsLeft }}">{{ sprintf('%d:%02d left', intdiv($secondsLeft, 60), 
+        <span class="end measure" data-seconds-left="{{ $secondsLeft }}">{{ sprintf('%d:%02d left', intdiv($secondsLeft, 60),
             $secondsLeft % 60) }}</span>
         @endif
     </li>
     @foreach ($recipe->join ?? [] as $step)
-    <li class="{{ $heard || ($isWaiting && $seen) ? 'is-done' : ($isWaiting ? 'is-current' : '') }}"><span class="n">{{ ++$n }}</span>
-        <span>{{ $step->sentence() }}@if ($step->tool()) <span class="quiet">(tool: {{ $step->tool() }})</span>@endif</span></li>
+    @continue (! $step->isGesture())
+    <li class="{{ $isReady ? 'is-done' : ($isWaiting ? 'is-current' : '') }}"><span class="n">{{ ++$n }}</span>
+        <span>{{ $step->sentence() }}@if ($step->tool()) <span class="quiet">(tool: {{ $step->tool() }})</span>@endif
+        @if ($step->afterwards()) <span class="quiet">{{ $step->afterwards() }}</span>@endif</span></li>
     @endforeach
     <li class="{{ $heard || ($seen && $isOpen) ? 'is-done' : '' }}"><span class="n">{{ ++$n }}</span>
         <span>{{ Str::ucfirst($recipe->light ?? 'its light shows that it waits') }}</span></li>
-    <li class="{{ $heard || ($isWaiting && $seen) ? 'is-current' : '' }}"><span class="n">{{ ++$n }}</span>
-        <span>{{ match ($phase) {
-            PairPhase::Announced => 'The hub heard it', PairPhase::Interviewing => 'The hub asks it what it can do', 
-            default => 'The hub hears it',
-        } }}</span>
-        @if ($phase === PairPhase::Interviewing)
+    @foreach ($path->stages as $stage)
+    @php($isNow = $phase->value === $stage->value || ($loop->first && $isWaiting && $seen))
+    <li class="{{ $phase === PairPhase::Offer || ($attempt !== null && $isOpen && $path->isPast($stage, $attempt->state)) ? 'is-done'
+        : ($isNow ? 'is-current' : '') }}"><span class="n">{{ ++$n }}</span><span>{{ $path->words($stage) }}</span>
+        @if ($isNow && $phase === PairPhase::Interviewing)
         <span class="end measure">{{ $attempt->interview_done }} of {{ $attempt->interview_total }}</span>
         @endif
     </li>
+    @endforeach
 </ol>
 @if ($phase === PairPhase::Interviewing)
 <svg class="gauge" viewBox="0 0 100 4" preserveAspectRatio="none" role="img"

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Standin\Hands;
 
 use Kavvel\Core\Catalogue\Step;
+use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Standin\House\Device;
 use Kavvel\Standin\House\DeviceState;
 use Kavvel\Standin\House\Fault;
@@ -18,6 +19,16 @@ final readonly class HandsPage
 {
     private const ACTIONS = [
         'gesture', 'trigger', 'carry', 'put-back', 'plug-at', 'new-battery', 'fault', 'unplug', 'plug-in', 'boot', 'advance',
+    ];
+
+    /** A light that the recipe says nothing of */
+    private const LIGHTS = [
+        'off' => 'off', 'blinking' => 'blinking', 'double' => 'two red blinks, again and again', 'steady' => 'steady',
+        'held' => 'steady red', 'low' => 'one red flash',
+    ];
+
+    private const PATTERNS = [
+        'off' => 'off', 'blinking' => 'blink', 'double' => 'double', 'steady' => 'steady', 'held' => 'steady', 'low' => 'flash-once',
     ];
 
     public function __construct(private House $house, private HandLog $log) {}
@@ -43,7 +54,7 @@ final readonly class HandsPage
         $state = $this->state();
         $device = $state->world->devices[$chosen] ?? reset($state->world->devices);
         if ($device === false) {
-            return '<p>This house has no Zigbee devices.</p>';
+            return '<p>This house has no devices that its hub can let in.</p>';
         }
         ob_start();
         require __DIR__.'/../../views/hands.php';
@@ -81,16 +92,33 @@ final readonly class HandsPage
     public function live(): array
     {
         $state = $this->state();
-        $closesAt = $state->hub->window['closesAt'] ?? null;
 
         return [
             'plugged' => $state->hub->isPlugged,
-            'window' => $closesAt === null ? null : max(0, (int) ceil(($closesAt - $state->world->now) / 1000)),
-            'devices' => array_map(
-                static fn (DeviceState $device): array => ['light' => $device->light, 'phase' => $device->phase, 'on' => $device->on],
-                $state->world->devices,
-            ),
+            'windows' => array_map(static fn (string $protocol, array $window): array => [
+                'what' => Protocol::from($protocol)->title().($window['kind'] === 'join' ? '' : " {$window['kind']}"),
+                'left' => max(0, (int) ceil(($window['closesAt'] - $state->world->now) / 1000)),
+            ], array_keys($state->hub->windows), $state->hub->windows),
+            'devices' => array_map(static fn (DeviceState $device): array => [
+                'light' => $device->light, 'sign' => self::sign($device), 'phase' => $device->phase, 'on' => $device->on,
+            ], $state->world->devices),
         ];
+    }
+
+    /** @return array{words: string, pattern: string, perSecond: float, colour: string} what its light does, by its recipe */
+    public static function sign(DeviceState $state): array
+    {
+        $recipe = $state->device->profile->recipe;
+        $sign = match ($state->light) {
+            'blinking' => $recipe?->sign,
+            'double' => $recipe->signs['owned'] ?? null,
+            'held', 'low' => $recipe->signs[$state->light] ?? null,
+            default => null,
+        };
+
+        return $sign !== null
+            ? ['words' => $sign->words, 'pattern' => $sign->pattern, 'perSecond' => $sign->perSecond, 'colour' => $sign->colour]
+            : ['words' => self::LIGHTS[$state->light], 'pattern' => self::PATTERNS[$state->light], 'perSecond' => 2.0, 'colour' => 'red'];
     }
 
     /** @return array<string, list<DeviceState>> by room */
@@ -194,7 +222,7 @@ final readonly class HandsPage
             'joined' => 'in',
             'in-part' => 'in, in part',
             'pairing' => 'waits to be found',
-            'interviewing' => 'being interviewed',
+            'interviewing' => 'being let in',
             default => 'out',
         };
     }

@@ -7,42 +7,28 @@ namespace Kavvel\Standin\Hands;
 use Kavvel\Standin\House\Device;
 use Kavvel\Standin\House\House;
 
-/** The sticker on a device: its address and an install code with its checksum, also as a QR code. */
+/** The sticker on a device: its address, and its code in print and as a QR code where it has one. */
 final readonly class Sticker
 {
-    private function __construct(public string $address, public string $code) {}
+    /** @param string|null $code as a camera reads it; null: the device carries none */
+    private function __construct(public string $address, public ?string $code, public string $printed) {}
 
     public static function of(House $house, Device $device, bool $wrong): self
     {
-        $code = substr(hash('sha256', "{$house->seed} code {$device->key}".($wrong ? ' of another unit' : '')), 0, 32);
+        $code = ($wrong ? $house->otherCode($device) : $device->code)?->code;
 
-        return new self($device->address, strtoupper($code.self::crc((string) hex2bin($code))));
+        return new self($device->address, $code?->spelling(), $code?->shown() ?? '');
     }
 
     public function svg(): string
     {
         require_once 'Bacon/BaconQrCode/autoload.php';
         $writer = new \BaconQrCode\Writer(new \BaconQrCode\Renderer\ImageRenderer(
-            new \BaconQrCode\Renderer\RendererStyle\RendererStyle(132, 1),
+            new \BaconQrCode\Renderer\RendererStyle\RendererStyle(160, 2),
             new \BaconQrCode\Renderer\Image\SvgImageBackEnd,
         ));
-        $svg = $writer->writeString($this->code);
+        $svg = $writer->writeString($this->code ?? $this->address);
 
         return (string) preg_replace('/^<\?xml[^>]*>\s*/', '', $svg);
-    }
-
-    /** CRC-16/X-25, low byte first, as install codes carry it. */
-    private static function crc(string $bytes): string
-    {
-        $crc = 0xFFFF;
-        foreach (str_split($bytes) as $byte) {
-            $crc ^= ord($byte);
-            for ($bit = 0; $bit < 8; $bit++) {
-                $crc = ($crc & 1) === 1 ? ($crc >> 1) ^ 0x8408 : $crc >> 1;
-            }
-        }
-        $crc ^= 0xFFFF;
-
-        return sprintf('%02x%02x', $crc & 0xFF, $crc >> 8);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin\House;
 
+use Kavvel\Core\Protocol\Protocol;
+
 /** Who hears whom in the house as it stands. */
 final readonly class Air
 {
@@ -13,16 +15,17 @@ final readonly class Air
     public function __construct(private House $house) {}
 
     /**
-     * What the neighbour tables hold: links among nodes that are in, where at least one relays.
+     * What the neighbour tables of Zigbee hold: links among nodes that are in, where at least one relays.
      *
      * @param  array<string, DeviceState>  $devices
      * @return list<array{from: string, to: string, marginDb: float}>
      */
     public function links(array $devices): array
     {
-        $ends = [$this->house->gateway];
+        $ends = [$this->house->hub(Protocol::Zigbee)];
         foreach ($devices as $state) {
-            $end = $state->isIn() ? $state->end() : null;
+            $isOfIt = $state->isIn() && $state->device->profile->protocol === Protocol::Zigbee;
+            $end = $isOfIt ? $state->end() : null;
             if ($end !== null) {
                 $ends[] = $end;
             }
@@ -54,11 +57,14 @@ final readonly class Air
         if ($end === null) {
             return false;
         }
-        if ($this->house->marginDb($end, $this->house->gateway) >= self::HEARS_DB) {
+        $protocol = $state->device->profile->protocol;
+        if ($this->house->marginDb($end, $this->house->hub($protocol)) >= self::HEARS_DB) {
             return true;
         }
         foreach ($devices as $other) {
-            $relay = $other !== $state && $other->phase === 'joined' && $other->device->profile->isRouter ? $other->end() : null;
+            $relays = $other !== $state && $other->phase === 'joined' && $other->device->profile->isRouter
+                && $other->device->profile->protocol === $protocol;
+            $relay = $relays ? $other->end() : null;
             if ($relay !== null && $this->house->marginDb($end, $relay) >= self::HEARS_DB) {
                 return true;
             }

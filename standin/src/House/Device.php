@@ -7,10 +7,7 @@ namespace Kavvel\Standin\House;
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Mesh\Role;
-use Kavvel\Core\Protocol\Protocol;
-use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Vec3;
-use LogicException;
 
 /** One device of the imaginary house, as it truly is before anybody touches it. */
 final readonly class Device
@@ -26,6 +23,7 @@ final readonly class Device
         public float $mountingDb,
         public bool $joined,
         public ?Fault $fault,
+        public ?TrueCode $code,
     ) {}
 
     public function end(?Vec3 $carriedTo): ?RadioEnd
@@ -71,8 +69,4 @@ final readonly class Device
         };
     }
 
-    public static function planningRadio(): Transceiver
-    {
-        return Transceiver::of(Protocol::Zigbee) ?? throw new LogicException('Zigbee has a radio.');
-    }
 }

@@ -22,6 +22,9 @@ final class DeviceState
 
     public bool $triedOnce = false;
 
+    /** @var array{kind?: string, value?: string} that its window was opened with */
+    public array $code = [];
+
     public ?Vec3 $carriedTo = null;
 
     /** @var list<int> times of the last presses, in ms */

@@ -24,7 +24,7 @@ final readonly class Gesture
     /** Presses in quick succession count together; the device remembers them. */
     public static function by(DeviceState $state, int $now, string $kind, int $times, float $seconds): self
     {
-        if ($kind !== 'press') {
+        if (! in_array($kind, ['press', 'tap'], true)) {
             return new self($kind, $times, $seconds);
         }
         $within = max(self::QUICK_SECONDS, $state->device->profile->recipe?->gesture()->seconds ?? 0.0);
@@ -33,7 +33,7 @@ final readonly class Gesture
             $state->presses[] = $now;
         }
 
-        return new self($kind, count($state->presses), $seconds);
+        return new self('press', count($state->presses), $seconds);
     }
 
     public function joins(Recipe $recipe): bool
@@ -46,15 +46,17 @@ final readonly class Gesture
         return $recipe->leave !== [] && $this->fits($recipe->leave[0]) && ! $this->joins($recipe);
     }
 
-    public function isLongHold(): bool
+    /** A key that is to be pressed short was held, or one that changes the wiring set-up was held long. */
+    public function isHeldTooLong(Recipe $recipe): bool
     {
-        return $this->kind === 'hold' && $this->seconds >= self::LONG_HOLD_SECONDS;
+        return $this->kind === 'hold' && ($recipe->gesture()?->isShort() === true || $this->seconds >= self::LONG_HOLD_SECONDS);
     }
 
     private function fits(Step $step): bool
     {
         return match ($step->kind) {
-            'press', 'tap', 'power-cycle' => $this->kind === $step->kind && $this->times === $step->times,
+            'press', 'tap' => $this->kind === 'press' && $this->times === $step->times,
+            'power-cycle', 'turn' => $this->kind === $step->kind && $this->times === $step->times,
             'hold',
             'pin-hold' => $this->kind === $step->kind && $this->seconds >= $step->seconds
                 && $this->seconds < $step->seconds + self::HELD_TOO_LONG_SECONDS,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin\House;
 
+use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Coverage\RadioPlan;
 use Kavvel\Core\Input\Input;
@@ -12,29 +13,38 @@ use Kavvel\Core\JobFile\JobFile;
 use Kavvel\Core\JobFile\PointEntry;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Protocol\Region;
 use Kavvel\Core\Radio\Clutter;
 use Kavvel\Core\Radio\Material;
+use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\BuildingReader;
 use Kavvel\Core\Site\RoomSide;
 use Kavvel\Core\Site\Vec3;
+use LogicException;
 
 /** The imaginary house: the job file as Kavvel has it, and an overlay of what the plan does not show. */
 final readonly class House
 {
-    public const PROTOCOL = Protocol::Zigbee;
+    /**
+     * Whose windows its hub opens, and how long it keeps them open at most, in seconds.
+     *
+     * @var array<string, int>
+     */
+    public const WINDOWS = ['zigbee' => 254, 'zwave' => 60, 'thread' => 900, 'matter' => 900, 'wifi' => 180, 'bluetooth' => 180];
 
     public const VAN = 'in the van';
 
     private const NOISE_DB = 1.5;
 
     /**
-     * @param  array<string, Device>  $devices  Zigbee devices, by key
+     * @param  array<string, Device>  $devices  those that its hub can let in, by key
      * @param  array<string, PointEntry>  $sockets  points with mains, by key
      */
     private function __construct(
         public array $devices,
-        public RadioEnd $gateway,
+        private Vec3 $gateway,
+        private Region $region,
         private RadioPlan $truth,
         public array $sockets,
         public int $seed,
@@ -57,7 +67,7 @@ final readonly class House
         $side = new RoomSide($job->building->walls);
         $devices = [];
         foreach ($job->slots as $slot) {
-            if ($slot->profile->protocol !== self::PROTOCOL) {
+            if (! isset(self::WINDOWS[$slot->profile->protocol->value])) {
                 continue;
             }
             $fault = $overlay->get('faults')->find($slot->key)?->text();
@@ -65,19 +75,20 @@ final readonly class House
                 $slot->key,
                 "{$slot->place} {$slot->what}",
                 $slot->room,
-                $slot->node ?? self::address($seed, $slot->key),
+                $slot->node ?? self::address($seed, $slot->key, $slot->profile->protocol, count($devices)),
                 $slot->profile,
                 $side->place($slot->position, $job->rooms[$slot->room]),
                 $slot->mounting->lossDb(),
                 $slot->node !== null,
                 $fault === null ? null : Fault::from($fault),
+                self::code($seed, $slot->key, $slot->profile),
             );
         }
-        $gateway = new RadioEnd('gateway', array_values($job->gateways)[0], Device::planningRadio(), 0.0, Role::Root);
 
         return new self(
             [...$devices, ...self::spares($overlay, $job, $seed)],
-            $gateway,
+            array_values($job->gateways)[0],
+            Region::from(Input::parse($jobJson)->get('job')->get('region')->word(Region::words())),
             new RadioPlan(new Building($walls, $job->building->floors), new Clutter),
             array_filter($job->points, static fn (PointEntry $point): bool => $point->mains),
             $seed,
@@ -94,9 +105,17 @@ final readonly class House
         return $this->truth->forecast($a, $b)->marginDb + $noise;
     }
 
+    /** The hub's radio for a protocol. */
+    public function hub(Protocol $protocol): RadioEnd
+    {
+        $radio = Transceiver::of($protocol, $this->region) ?? throw new LogicException("{$protocol->title()} has no radio.");
+
+        return new RadioEnd('gateway', $this->gateway, $radio, 0.0, Role::Root);
+    }
+
     public function besideGateway(): Vec3
     {
-        $at = $this->gateway->position;
+        $at = $this->gateway;
 
         return new Vec3($at->x - 0.8, $at->y, $at->z);
     }
@@ -112,11 +131,12 @@ final readonly class House
                 $key,
                 $spare->get('title')->text(),
                 self::VAN,
-                self::address($seed, $key),
+                self::address($seed, $key, Protocol::Zigbee, count($spares)),
                 $job->profiles[$profile->id()] ?? throw InvalidInput::unknownId($profile->id(), $profile->at),
                 null,
                 0.0,
                 false,
+                null,
                 null,
             );
         }
@@ -124,9 +144,27 @@ final readonly class House
         return $spares;
     }
 
-    /** EUI-64 with the locally administered bit set: it belongs to nobody. */
-    private static function address(int $seed, string $key): string
+    private static function code(int $seed, string $unit, Profile $profile): ?TrueCode
     {
-        return '02A7C3'.strtoupper(substr(hash('sha256', "{$seed} {$key}"), 0, 10));
+        return TrueCode::of($seed, $unit, $profile->codeSheet?->family, $profile->codeSheet?->ids?->numbers());
+    }
+
+    /** As its network writes addresses; those of makers have the locally administered bit set, so that they belong to nobody. */
+    private static function address(int $seed, string $key, Protocol $protocol, int $number): string
+    {
+        $hash = hash('sha256', "{$seed} {$key}");
+
+        return match ($protocol) {
+            Protocol::ZWave => sprintf('zw-%03d', 40 + $number),
+            Protocol::Wifi, Protocol::BluetoothLe => '02:5e:10:'.implode(':', str_split(substr($hash, 0, 6), 2)),
+            Protocol::Thread, Protocol::Matter => '02B4D1'.strtoupper(substr($hash, 0, 10)),
+            default => '02A7C3'.strtoupper(substr($hash, 0, 10)),
+        };
+    }
+
+    /** The code of the unit whose sticker was put onto it by mistake. */
+    public function otherCode(Device $device): ?TrueCode
+    {
+        return self::code($this->seed, "{$device->key} of another unit", $device->profile);
     }
 }

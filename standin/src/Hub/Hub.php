@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin\Hub;
 
+use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Standin\House\DeviceState;
 use Kavvel\Standin\House\World;
 
@@ -20,8 +21,8 @@ final class Hub
 
     public bool $isPlugged = true;
 
-    /** @var array{ref: string, closesAt: int}|null */
-    public ?array $window = null;
+    /** @var array<string, array{ref: string, kind: string, closesAt: int, code: array{kind?: string, value?: string}}> one a radio */
+    public array $windows = [];
 
     /** @var list<array{sequence: int, at: int, type: string, data: array<string, mixed>}> */
     public array $events = [];
@@ -38,27 +39,38 @@ final class Hub
     {
         $this->epoch = $epoch;
         $this->events = [];
-        $this->window = null;
+        $this->windows = [];
         $this->isPlugged = true;
         $this->emit('gateway.started', []);
     }
 
-    public function openWindow(string $ref, int $seconds): void
+    /** @param array{kind?: string, value?: string} $code */
+    public function openWindow(string $ref, Protocol $protocol, string $kind, int $seconds, array $code): void
     {
-        if ($this->window !== null) {
-            $this->closeWindow($this->window['ref'], 'replaced');
+        $before = $this->windows[$protocol->value] ?? null;
+        if ($before !== null) {
+            $this->closeWindow($before['ref'], 'replaced');
         }
         $closesAt = $this->world->now + $seconds * 1000;
-        $this->window = ['ref' => $ref, 'closesAt' => $closesAt];
-        $this->emit('window.opened', ['window' => $ref, 'kind' => 'join', 'closesAt' => self::time($closesAt)]);
+        $this->windows[$protocol->value] = ['ref' => $ref, 'kind' => $kind, 'closesAt' => $closesAt, 'code' => $code];
+        $this->emit('window.opened', [
+            'window' => $ref, 'protocol' => $protocol->value, 'kind' => $kind, 'closesAt' => self::time($closesAt),
+        ]);
         $this->world->after($seconds * 1000, 'window-ends', ['window' => $ref]);
+    }
+
+    public function isOpen(Protocol $protocol, string $kind): bool
+    {
+        return ($this->windows[$protocol->value]['kind'] ?? null) === $kind;
     }
 
     public function closeWindow(string $ref, string $reason): void
     {
-        if ($this->window !== null && $this->window['ref'] === $ref) {
-            $this->window = null;
-            $this->emit('window.closed', ['window' => $ref, 'reason' => $reason]);
+        foreach ($this->windows as $protocol => $window) {
+            if ($window['ref'] === $ref) {
+                unset($this->windows[$protocol]);
+                $this->emit('window.closed', ['window' => $ref, 'reason' => $reason]);
+            }
         }
     }
 
@@ -66,7 +78,8 @@ final class Hub
     {
         $routers = count(array_filter(
             $this->world->devices,
-            static fn (DeviceState $state): bool => $state->isIn() && $state->device->profile->isRouter,
+            static fn (DeviceState $state): bool => $state->isIn() && $state->device->profile->isRouter
+                && $state->device->profile->protocol === Protocol::Zigbee,
         )) + 1;
         $this->readings[$ref] = ['at' => $this->world->now, 'done' => false];
         for ($done = 1; $done <= $routers; $done++) {

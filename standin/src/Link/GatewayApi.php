@@ -4,19 +4,18 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin\Link;
 
+use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Standin\House\DeviceState;
 use Kavvel\Standin\House\House;
 use Kavvel\Standin\Hub\Hub;
+use Kavvel\Standin\Joining\NodeEntry;
 use Kavvel\Standin\Time\Clockwork;
 use Kavvel\Standin\Time\Fold;
 use Kavvel\Standin\Time\HandLog;
-use Kavvel\Standin\Zigbee\NodeEntry;
 
 /** The gateway link (docs/gateway-link.md) over the imaginary house. */
 final readonly class GatewayApi
 {
-    private const WINDOW_SECONDS = 254;
-
     public function __construct(private House $house, private HandLog $log, private string $token) {}
 
     /**
@@ -55,9 +54,13 @@ final readonly class GatewayApi
     private function about(Fold $state): array
     {
         return [
-            'link' => 'kavvel-gateway-link', 'version' => 1, 'name' => 'Stand-in hub',
+            'link' => 'kavvel-gateway-link', 'version' => 2, 'name' => 'Stand-in hub',
             'epoch' => $state->hub->epoch, 'clock' => Hub::time($state->world->now), 'oldest' => 1, 'newest' => count($state->hub->events),
-            'radios' => [['protocol' => House::PROTOCOL->value, 'longestWindowSeconds' => self::WINDOW_SECONDS]],
+            'radios' => array_map(static fn (string $protocol, int $seconds): array => [
+                'protocol' => $protocol,
+                'longestWindowSeconds' => $seconds,
+                'kinds' => $protocol === Protocol::ZWave->value ? ['join', 'exclude'] : ['join'],
+            ], array_keys(House::WINDOWS), House::WINDOWS),
         ];
     }
 
@@ -93,15 +96,25 @@ final readonly class GatewayApi
      */
     private function openWindow(array $body): array
     {
-        $seconds = $body['seconds'] ?? null;
-        if (($body['protocol'] ?? null) !== House::PROTOCOL->value || ($body['kind'] ?? null) !== 'join') {
-            return [422, self::error('unsupported', 'This gateway opens join windows for zigbee only.')];
+        [$protocol, $kind, $seconds, $code] = [
+            $body['protocol'] ?? null, $body['kind'] ?? null, $body['seconds'] ?? null, $body['code'] ?? [],
+        ];
+        $longest = is_string($protocol) ? House::WINDOWS[$protocol] ?? null : null;
+        if ($longest === null || ! ($kind === 'join' || ($kind === 'exclude' && $protocol === Protocol::ZWave->value))) {
+            return [422, self::error('unsupported', 'This gateway opens no such window.')];
         }
-        if (! is_int($seconds) || $seconds < 1 || $seconds > self::WINDOW_SECONDS) {
-            return [422, self::error('out-of-range', 'A window lasts 1 to '.self::WINDOW_SECONDS.' seconds.')];
+        if (! is_int($seconds) || $seconds < 1 || $seconds > $longest) {
+            return [422, self::error('out-of-range', "A window lasts 1 to {$longest} seconds.")];
+        }
+        if (in_array($protocol, [Protocol::Thread->value, Protocol::Matter->value], true) && $code === []) {
+            return [422, self::error('code-missing', 'A Matter device is looked for by its code: give it with the window.')];
         }
 
-        return $this->accepted(['do' => 'open-window', 'seconds' => $seconds], $body, 'window');
+        return $this->accepted(
+            ['do' => 'open-window', 'protocol' => $protocol, 'kind' => $kind, 'seconds' => $seconds, 'code' => $code],
+            $body,
+            'window',
+        );
     }
 
     /** @return array{int, array<string, mixed>} */

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin\Time;
 
+use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Standin\House\DeviceState;
 use Kavvel\Standin\House\Fault;
 use Kavvel\Standin\House\Gesture;
 use Kavvel\Standin\House\House;
 use Kavvel\Standin\House\World;
 use Kavvel\Standin\Hub\Hub;
-use Kavvel\Standin\Zigbee\Pairing;
-use Kavvel\Standin\Zigbee\Reports;
+use Kavvel\Standin\Joining\Joining;
+use Kavvel\Standin\Joining\Reports;
 
 /**
  * The state of the house at one moment: a pure fold of the house, its seed, the log of what hands and hub commands did,
@@ -25,7 +26,7 @@ final readonly class Fold
 
     public Hub $hub;
 
-    private Pairing $pairing;
+    private Joining $joining;
 
     private Reports $reports;
 
@@ -34,7 +35,7 @@ final readonly class Fold
         $this->world = new World($house);
         $this->hub = new Hub($this->world);
         $this->reports = new Reports($this->world, $this->hub);
-        $this->pairing = new Pairing($this->world, $this->hub, $this->reports);
+        $this->joining = new Joining($this->world, $this->hub, $this->reports);
     }
 
     /**
@@ -66,7 +67,7 @@ final readonly class Fold
     private function passTo(int $now): void
     {
         while (($what = $this->world->next($now)) !== null) {
-            isset($what['round']) ? $this->pairing->happens($what) : $this->hub->happens($what);
+            isset($what['round']) ? $this->joining->happens($what) : $this->hub->happens($what);
         }
         $this->world->now = max($this->world->now, $now);
     }
@@ -85,20 +86,28 @@ final readonly class Fold
             'boot' => $this->hub->boot((string) $entry['epoch']),
             'unplug' => $this->hub->isPlugged = false,
             'plug-in' => $this->hub->isPlugged = true,
-            'open-window' => $this->openWindow((string) $entry['command'], (int) $entry['seconds']),
+            'open-window' => $this->openWindow($entry),
             'close-window' => $this->hub->closeWindow((string) $entry['window'], 'asked'),
             'read-mesh' => $this->hub->readMesh((string) $entry['command']),
             'label' => $this->hub->label((string) $entry['address'], (string) $entry['label']),
             'switch' => $this->hub->switch((string) $entry['command'], (string) $entry['address'], (string) $entry['value']),
-            'remove' => $this->pairing->leave($this->world->byAddress((string) $entry['address'])),
+            'remove' => $this->joining->leave($this->world->byAddress((string) $entry['address'])),
             default => $this->byHand($this->world->devices[$entry['device'] ?? ''] ?? null, $entry),
         };
     }
 
-    private function openWindow(string $ref, int $seconds): void
+    /** @param array<string, mixed> $entry */
+    private function openWindow(array $entry): void
     {
-        $this->hub->openWindow($ref, $seconds);
-        $this->pairing->windowOpened();
+        $protocol = Protocol::from((string) ($entry['protocol'] ?? Protocol::Zigbee->value));
+        $this->hub->openWindow(
+            (string) $entry['command'],
+            $protocol,
+            (string) ($entry['kind'] ?? 'join'),
+            (int) $entry['seconds'],
+            (array) ($entry['code'] ?? []),
+        );
+        $this->joining->windowOpened($protocol);
     }
 
     /** @param array<string, mixed> $entry what hands do to a device */
@@ -109,12 +118,12 @@ final readonly class Fold
         }
         match ($entry['do']) {
             'fault' => $state->fault = Fault::tryFrom((string) $entry['fault']),
-            'new-battery' => $state->fault = $state->fault === Fault::FlatBattery ? null : $state->fault,
+            'new-battery' => $state->fault = in_array($state->fault, [Fault::FlatBattery, Fault::LowBattery], true) ? null : $state->fault,
             'trigger' => $this->reports->trigger($state),
             'carry' => $this->carry($state),
             'put-back' => $state->carriedTo = null,
             'plug-at' => $state->carriedTo = ($this->world->house->sockets[$entry['point'] ?? ''] ?? null)->position ?? $state->carriedTo,
-            'gesture' => $this->pairing->gesture($state, Gesture::by(
+            'gesture' => $this->joining->gesture($state, Gesture::by(
                 $state,
                 $this->world->now,
                 (string) $entry['kind'],
@@ -129,7 +138,7 @@ final readonly class Fold
     {
         $state->carriedTo = $this->world->house->besideGateway();
         if ($state->fault === Fault::DropsOff && $state->isIn()) {
-            $this->pairing->leave($state);
+            $this->joining->leave($state);
         }
     }
 }

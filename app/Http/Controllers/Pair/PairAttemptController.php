@@ -16,7 +16,7 @@ final class PairAttemptController
     public function update(PairAttemptRequest $request, SiteJob $job, PairAttempt $pairAttempt, Logbook $logbook): RedirectResponse
     {
         $light = $request->light();
-        $pairAttempt->update(['light' => $light]);
+        $pairAttempt->update(['light' => $light, 'light_at' => now()]);
         $slot = $pairAttempt->slot()->firstOrFail();
         $logbook->write($job, $request->person(), 'pair', "The {$slot->title()} {$light->words()}.", $slot);
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kavvel\Standin\Zigbee;
+namespace Kavvel\Standin\Joining;
 
 use Kavvel\Standin\House\DeviceState;
 use Kavvel\Standin\House\Fault;

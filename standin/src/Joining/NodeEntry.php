@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Kavvel\Standin\Zigbee;
+namespace Kavvel\Standin\Joining;
 
 use Kavvel\Standin\House\DeviceState;
-use Kavvel\Standin\House\House;
 
 /** A node as the gateway link lists it. */
 final readonly class NodeEntry
@@ -25,7 +24,7 @@ final readonly class NodeEntry
 
         return [
             'address' => $state->device->address,
-            'protocol' => House::PROTOCOL->value,
+            'protocol' => $profile->protocol->value,
             'model' => $profile->model,
             'firmware' => '1.0.'.(hexdec(substr($state->device->address, -1)) % 5),
             'role' => $profile->isRouter ? 'router' : 'end',
