@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Models\Network;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
@@ -13,6 +14,7 @@ use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Testing\TestResponse;
+use Kavvel\Core\Protocol\Protocol;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Against MariaDB, with the demo data; every test is rolled back. */
@@ -67,6 +69,12 @@ abstract class TestCase extends BaseTestCase
     protected function slot(string $key): Slot
     {
         return Slot::query()->where('key', $key)->firstOrFail();
+    }
+
+    /** No hub opens windows over its link for these: what is done there is written down. */
+    protected function radiosAreByHand(Protocol ...$protocols): void
+    {
+        Network::query()->whereIn('protocol', $protocols)->update(['linked' => false]);
     }
 
     /**

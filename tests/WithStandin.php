@@ -9,11 +9,16 @@ use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\Http;
 use Kavvel\Standin\House\House;
 use Kavvel\Standin\Link\GatewayApi;
+use Kavvel\Standin\Time\Clockwork;
+use Kavvel\Standin\Time\Fold;
 use Kavvel\Standin\Time\HandLog;
+use LogicException;
 
 /** The stand-in house behind the gateway link, answered in this process, with a clock that can be advanced. */
 trait WithStandin
 {
+    private static ?House $house = null;
+
     private ?HandLog $handLog = null;
 
     private bool $isAway = false;
@@ -24,9 +29,7 @@ trait WithStandin
     {
         $this->handLog = new HandLog(sys_get_temp_dir().'/kavvel-feature-'.getmypid());
         $this->handLog->forget();
-        $demo = database_path('demo/lantern-house');
-        $house = House::read((string) file_get_contents("{$demo}.json"), (string) file_get_contents("{$demo}.truth.json"));
-        $api = new GatewayApi($house, $this->handLog, 'feature-token');
+        $api = new GatewayApi($this->house(), $this->handLog, 'feature-token');
         $this->siteJob()->gateways()->first()?->update(['url' => 'http://gateway.invalid', 'token' => 'feature-token']);
         Http::preventStrayRequests();
         Http::fake(function (Request $request) use ($api) {
@@ -50,6 +53,20 @@ trait WithStandin
             return Http::response((string) json_encode($body), $status, ['Content-Type' => 'application/json']);
         });
         $this->listen();
+    }
+
+    /** The imaginary house, as it truly is. */
+    protected function house(): House
+    {
+        $demo = database_path('demo/lantern-house');
+
+        return self::$house ??= House::read((string) file_get_contents("{$demo}.json"), (string) file_get_contents("{$demo}.truth.json"));
+    }
+
+    /** How it stands now. */
+    protected function fold(): Fold
+    {
+        return (new Clockwork($this->house(), $this->handLog ?? throw new LogicException('The stand-in was not started.')))->now();
     }
 
     /** @param array<string, mixed> $deed what hands do */

@@ -30,6 +30,7 @@ use Kavvel\Core\Pairing\Light;
  * @property array<array-key, mixed> $missing
  * @property float|null $margin_db
  * @property AttemptState $state
+ * @property AttemptState|null $reached the last stage that it came to
  * @property Failure|null $failure what the hub saw, where it said so
  * @property array<array-key, mixed>|null $network what the hub found at its own network then
  * @property string|null $secured_with
@@ -59,8 +60,8 @@ final class PairAttempt extends Model
      */
     public function pass(AttemptEvent $event, array $also = []): void
     {
-        $path = JoinPath::of($this->slot->profile->protocol());
-        $this->update(['state' => $path->after($this->state, $event), ...$also]);
+        $state = JoinPath::of($this->slot->profile->protocol())->after($this->state, $event);
+        $this->update(['state' => $state, ...($state->isHeard() ? ['reached' => $state] : []), ...$also]);
     }
 
     /** @return BelongsTo<Slot, $this> */
@@ -85,8 +86,8 @@ final class PairAttempt extends Model
     {
         return [
             'state' => AttemptState::class, 'light' => Light::class, 'missing' => 'array', 'started_at' => 'datetime',
-            'ended_at' => 'datetime', 'failure' => Failure::class, 'network' => 'array', 'other_seen' => 'boolean',
-            'light_at' => 'datetime',
+            'ended_at' => 'datetime', 'reached' => AttemptState::class, 'failure' => Failure::class, 'network' => 'array',
+            'other_seen' => 'boolean', 'light_at' => 'datetime',
         ];
     }
 }

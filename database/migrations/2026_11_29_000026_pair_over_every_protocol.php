@@ -12,6 +12,7 @@ return new class extends Migration {
             $table->string('protocol', 20)->nullable();
         });
         Schema::table('pair_attempts', static function (Blueprint $table): void {
+            $table->string('reached', 20)->nullable();
             $table->string('failure', 40)->nullable();
             $table->json('network')->nullable();
             $table->string('secured_with', 40)->nullable();

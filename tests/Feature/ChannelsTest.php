@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Network;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Kavvel\Core\Protocol\Protocol;
 use Tests\TestCase;
 
 /** Listening for Wi-Fi, and choosing a channel beside it. */
@@ -173,11 +174,13 @@ final class ChannelsTest extends TestCase
         $this->as('wren')->put($radios, [])->assertForbidden();
 
         // What a linked hub says of itself is not unsaid by hand, and what devices are in over neither.
+        $this->as('mara')->radiosAreByHand(Protocol::ZWave, Protocol::Thread);
+        $this->siteJob()->networks()->whereIn('protocol', [Protocol::Matter, Protocol::Wifi, Protocol::BluetoothLe])->delete();
         $house = '/jobs/lantern-house/hubs/hub/radios';
         $all = ['thread', 'zigbee', 'zwave'];
         $spoken = fn (): array => $this->siteJob()->networks()->orderBy('protocol')->toBase()->pluck('protocol')->all();
         $others = ['speaks_thread' => '1', 'speaks_matter' => '1'];
-        $this->as('mara')->put($house, $others)->assertSessionHasErrors([
+        $this->put($house, $others)->assertSessionHasErrors([
             'hub' => 'Hub does speak Z-Wave: devices are in over it. Take them away first, where that is wrong.',
         ]);
         self::assertSame($all, $spoken());

@@ -14,6 +14,7 @@ use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Kavvel\Core\JobFile\JobFile;
+use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Proving\Outcome;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -453,6 +454,7 @@ final class FitTest extends TestCase
     {
         $pair = self::HOUSE.'/pair?next=keeper-dimmer';
         $this->get($pair)->assertSeeInOrder(['It is not in the wall yet', 'Fit it first', 'Open the join window all the same']);
+        $this->radiosAreByHand(Protocol::Thread);
         $this->get(self::HOUSE.'/pair?next=keeper-blind')->assertDontSee('Open the join window all the same');
         $this->siteJob()->update(['school' => 'at-bench']);
         $this->get($pair)->assertDontSee('Fit it first')->assertSee('Open the join window');

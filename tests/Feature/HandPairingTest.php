@@ -21,6 +21,7 @@ final class HandPairingTest extends TestCase
     {
         parent::setUp();
         $this->as('mara');
+        $this->radiosAreByHand(Protocol::ZWave, Protocol::Thread, Protocol::Matter, Protocol::Wifi, Protocol::BluetoothLe);
     }
 
     public function test_a_device_paired_elsewhere_is_written_down_with_its_address(): void

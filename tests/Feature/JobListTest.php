@@ -64,7 +64,10 @@ final class JobListTest extends TestCase
         self::assertNull($hub->refresh()->url, 'a hub that refuses the token is not linked');
         $this->put("/jobs/calico-court/hubs/{$hub->key}", $link)->assertRedirect();
         self::assertSame('http://192.0.2.9:8080', $hub->refresh()->url);
-        self::assertSame(['zigbee'], $hub->networks()->where('linked', true)->get()->map->protocol->map->value->all());
+        self::assertSame(
+            ['zigbee', 'zwave', 'thread', 'matter', 'wifi', 'bluetooth'],
+            $hub->networks()->where('linked', true)->get()->map->protocol->map->value->all(),
+        );
         $this->get('/jobs/calico-court/forms/hubs')->assertSee('Take the link off Cellar hub');
         $this->delete("/jobs/calico-court/hubs/{$hub->key}")->assertRedirect();
 

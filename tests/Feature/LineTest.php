@@ -17,6 +17,7 @@ use App\Models\SiteJob;
 use App\Models\Snag;
 use App\Radio\RadioFindings;
 use Illuminate\Support\Facades\Artisan;
+use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Protocol\Region;
 use Tests\TestCase;
 
@@ -59,6 +60,7 @@ final class LineTest extends TestCase
 
     public function test_copper_grows_with_the_work(): void
     {
+        $this->radiosAreByHand(Protocol::ZWave);
         $before = $this->tap('name')->progress->share;
         $this->put('/jobs/lantern-house/slots/front-lock/name', ['name' => 'Store yard door lock', 'lock_version' => 1]);
 

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\MeshReading;
 use Illuminate\Support\Facades\DB;
+use Kavvel\Core\Protocol\Protocol;
 use Tests\TestCase;
 use Tests\WithStandin;
 
@@ -64,6 +65,7 @@ final class NameMeshTest extends TestCase
 
     public function test_a_radio_without_link_is_named_at_once(): void
     {
+        $this->radiosAreByHand(Protocol::ZWave);
         $this->put('/jobs/lantern-house/slots/front-lock/name', ['name' => 'Store yard door lock', 'lock_version' => 1])
             ->assertRedirect();
 

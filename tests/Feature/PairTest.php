@@ -9,6 +9,7 @@ use App\Models\LogEntry;
 use App\Models\Node;
 use App\Models\PairAttempt;
 use Kavvel\Core\Pairing\AttemptState;
+use Kavvel\Core\Protocol\Protocol;
 use Tests\TestCase;
 use Tests\WithStandin;
 
@@ -171,6 +172,7 @@ final class PairTest extends TestCase
 
     public function test_a_radio_that_no_hub_opens_windows_for_is_refused_with_the_way_out(): void
     {
+        $this->radiosAreByHand(Protocol::ZWave);
         $this->htmx('POST', '/jobs/lantern-house/windows', ['slot' => 'siren'])
             ->assertStatus(422)
             ->assertSee('No hub of this job opens a window for the wall siren over its link.');

@@ -45,7 +45,7 @@ final class RolesTest extends TestCase
         }
         $this->get('/jobs/lantern-house/pair')
             ->assertDontSee('Open the join window</button>', false)
-            ->assertDontSee('Open the next window');
+            ->assertDontSee('Open the next window</button>', false);
         $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertForbidden();
         $this->post('/jobs/lantern-house/logbook', ['text' => 'x'])->assertForbidden();
         $this->put('/jobs/lantern-house/client', [

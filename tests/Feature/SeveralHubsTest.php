@@ -72,6 +72,7 @@ final class SeveralHubsTest extends TestCase
             ...$first->only(['site_job_id', 'storey_id', 'x', 'y', 'z', 'url', 'token']), 'key' => 'second', 'name' => 'Shed hub',
         ]);
         $second->networks()->create(['site_job_id' => $first->site_job_id, 'protocol' => Protocol::ZWave, 'linked' => true]);
+        $first->networks()->where('protocol', '!=', Protocol::Zigbee)->update(['linked' => false]);
         $order = WorkList::of(JobSheet::of($this->siteJob()), [])->open;
 
         self::assertSame(Protocol::ZWave, $order[0]['card']->profile->protocol);

@@ -74,6 +74,8 @@ final readonly class Advice
             $attempt->light === Light::Seen && $attempt->light_at !== null && $closesAt !== null
                 ? max(0.0, $attempt->light_at->diffInSeconds($closesAt))
                 : null,
+            $attempt->reached,
+            $attempt->interview_total > 0 && $attempt->interview_done >= $attempt->interview_total,
             $target->slot->hardware,
         );
     }

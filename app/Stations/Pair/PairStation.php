@@ -50,6 +50,7 @@ final readonly class PairStation implements Station
         $windows = JoinWindow::query()->with('user')
             ->where('site_job_id', $sheet->job->id)
             ->whereIn('state', JoinWindow::UNDER_WAY)
+            ->whereNotNull('slot_id')
             ->latest('id')
             ->get();
         $lens = PairLens::tryFrom((string) $asked->lens) ?? PairLens::Plan;
@@ -73,7 +74,7 @@ final readonly class PairStation implements Station
         $window = $windows->firstWhere('slot_id', $target->slot->id);
         $holder = $window !== null ? null : $windows->first(
             static fn (JoinWindow $one): bool => $one->protocol === $target->profile->protocol
-                && $one->gateway_id === $target->hub?->gateway->id && $one->slot_id !== null,
+                && $one->gateway_id === $target->hub?->gateway->id,
         );
 
         return new Move(

@@ -26,6 +26,8 @@ final readonly class Evidence
      * @param  bool  $otherSeen  the hub sees a device that waits, and that is not the one of this code
      * @param  bool  $hasLeft  it was excluded or reset in this job
      * @param  float|null  $seenSecondsBeforeEnd  how long the window still was when its light was as it should be
+     * @param  AttemptState|null  $reached  the last stage that it came to
+     * @param  bool  $isWhole  the hub has asked it all that it wanted to know
      * @param  bool  $sameMissing  an earlier attempt found the same things missing
      */
     public function __construct(
@@ -44,6 +46,8 @@ final readonly class Evidence
         public bool $hasLeft = false,
         public bool $sameMissing = false,
         public ?float $seenSecondsBeforeEnd = null,
+        public ?AttemptState $reached = null,
+        public bool $isWhole = false,
         ?string $hardware = null,
     ) {
         $this->recipe = $profile->recipe?->of($hardware);

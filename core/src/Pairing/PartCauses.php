@@ -13,14 +13,15 @@ final readonly class PartCauses
         $causes = new Causes($evidence);
         $asleep = self::cutShort($evidence);
         $wokenBefore = in_array('cut-short', $evidence->advisedBefore, true);
+        $isForGood = $evidence->isWhole || ($evidence->sameMissing && $wokenBefore);
 
         return [
-            $evidence->sameMissing && $wokenBefore ? self::unsupported() : null,
+            $isForGood ? self::unsupported() : null,
             $causes->far(),
             $wokenBefore ? $causes->brokenLink() : $asleep,
             $wokenBefore ? $asleep : $causes->brokenLink(),
             $wokenBefore && $evidence->isOnBattery() ? $causes->flatBattery() : null,
-            $evidence->sameMissing && $wokenBefore ? null : self::unsupported(),
+            $isForGood ? null : self::unsupported(),
         ];
     }
 

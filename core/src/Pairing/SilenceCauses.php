@@ -32,7 +32,7 @@ final readonly class SilenceCauses
             $evidence->otherSeen ? $silence->causes->wrongCode() : null,
             $evidence->isHeld ? $owned : null,
             $silence->causes->far(),
-            $evidence->strangers > 0 ? $silence->causes->crowd() : null,
+            $evidence->strangers > 0 || $silence->wasOnlyHeard() ? $silence->causes->crowd() : null,
             $silence->endedTooSoon() ? $silence->windowTooShort() : null,
             $silence->notPairing(),
             ...$silence->otherwise($owned),
@@ -40,6 +40,12 @@ final readonly class SilenceCauses
             $evidence->isOnBattery() ? $silence->causes->flatBattery() : null,
             $silence->crowdOr(),
         ];
+    }
+
+    /** Something announced, and never got further: it may have been something else. */
+    private function wasOnlyHeard(): bool
+    {
+        return $this->evidence->state === AttemptState::WindowEnded && $this->evidence->reached === AttemptState::Announced;
     }
 
     /** The window was over before the device was through, or shortly after it was ready. */

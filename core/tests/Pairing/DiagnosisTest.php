@@ -255,6 +255,24 @@ final class DiagnosisTest extends TestCase
         yield 'no answer' => [Failure::TimedOut, ['far', 'power', 'crowd']];
     }
 
+    public function test_what_announced_and_never_got_further_may_have_been_another(): void
+    {
+        $first = fn (AttemptState $reached): string => $this->first(
+            new Evidence(AttemptState::WindowEnded, $this->profile(), 25.0, Light::Seen, reached: $reached),
+        );
+
+        self::assertSame('crowd', $first(AttemptState::Announced));
+        self::assertSame('window', $first(AttemptState::Secured));
+    }
+
+    public function test_an_interview_that_was_whole_was_not_cut_short(): void
+    {
+        self::assertSame(
+            'unsupported',
+            $this->first(new Evidence(AttemptState::InPart, $this->profile(), 25.0, missing: ['temperature'], isWhole: true)),
+        );
+    }
+
     public function test_the_same_things_missing_after_a_wake_up_are_missing_for_good(): void
     {
         self::assertSame('unsupported', $this->first(new Evidence(

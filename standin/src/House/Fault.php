@@ -15,6 +15,7 @@ enum Fault: string
     case AnswersLate = 'answers-late';
     case HalfInterview = 'half-interview';
     case TwoAtOnce = 'two-at-once';
+    case Crowded = 'crowded';
     case DropsOff = 'drops-off';
     case WrongRegion = 'wrong-region';
     case WrongCode = 'wrong-code';
@@ -42,6 +43,7 @@ enum Fault: string
             self::AnswersLate => 'Answers half a minute late',
             self::HalfInterview => 'Falls asleep halfway through its first interview',
             self::TwoAtOnce => 'A second device announces with it',
+            self::Crowded => 'Another device answers in its place',
             self::DropsOff => 'Drops off when it is moved',
             self::WrongRegion => 'Made for another radio region',
             self::WrongCode => 'The sticker carries another unit’s code',
@@ -75,12 +77,12 @@ enum Fault: string
         ];
 
         return [...$everywhere, ...match ($protocol) {
-            Protocol::Zigbee => [self::TwoAtOnce, self::WrongCode],
-            Protocol::ZWave => [self::TwoAtOnce, self::WrongCode, self::WrongRegion],
+            Protocol::Zigbee => [self::TwoAtOnce, self::Crowded, self::WrongCode],
+            Protocol::ZWave => [self::TwoAtOnce, self::Crowded, self::WrongCode, self::WrongRegion],
             Protocol::Thread => [...$matter, self::NoBorderRouter, self::NoCredentials],
             Protocol::Matter => [...$matter, ...$wifi],
             Protocol::Wifi => $wifi,
-            Protocol::BluetoothLe => [self::TwoAtOnce],
+            Protocol::BluetoothLe => [self::TwoAtOnce, self::Crowded],
             default => [],
         }];
     }

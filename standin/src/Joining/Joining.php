@@ -175,6 +175,11 @@ final readonly class Joining
 
             return;
         }
+        if ($state->fault === Fault::Crowded) {
+            $this->announceStranger($window['ref']);
+
+            return;
+        }
         $state->phase = 'interviewing';
         $this->hub->emit('device.announced', ['window' => $window['ref'], 'address' => $state->device->address]);
         if ($state->fault === Fault::TwoAtOnce) {
