@@ -11,6 +11,7 @@ import { followFilters } from './filter.js';
 import { followGrids } from './grid.js';
 import { followKeypads } from './keypad.js';
 import { followMenu } from './menu.js';
+import { holdStill } from './moves.js';
 import { settle } from './settle.js';
 import { followRadio } from './radio.js';
 import { followRooms } from './rooms.js';
@@ -39,6 +40,7 @@ const fresh = () => {
     settle();
     followFar();
     offerCameras();
+    holdStill();
 };
 document.addEventListener('htmx:afterSettle', fresh);
 document.addEventListener('kavvel:fresh', fresh);

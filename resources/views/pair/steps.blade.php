@@ -28,17 +28,29 @@
     @foreach ($recipe->join ?? [] as $step)
     @continue (! $step->isGesture())
     <li class="{{ $isReady ? 'is-done' : ($isWaiting ? 'is-current' : '') }}"><span class="n">{{ ++$n }}</span>
-        <span>{{ $step->sentence() }}@if ($step->tool()) <span class="quiet">(tool: {{ $step->tool() }})</span>@endif
-        @if ($step->afterwards()) <span class="quiet">{{ $step->afterwards() }}</span>@endif</span></li>
+        <span class="step-what"><span>{{ $step->sentence() }}
+        @if ($step->tool()) <span class="quiet">(tool: {{ $step->tool() }})</span>@endif
+        @if ($step->isShort() && isset($recipe->signs['held'])) <span class="quiet">Short: held, it does something else.</span>@endif
+        @if ($step->afterwards()) <span class="quiet">{{ Str::ucfirst($step->afterwards()) }}.</span>@endif</span>
+        @if ($isWaiting && ! $isReady)
+        <x-gesture :step="$step"/>
+        @endif
+        </span></li>
     @endforeach
     <li class="{{ $heard || ($seen && $isOpen) ? 'is-done' : '' }}"><span class="n">{{ ++$n }}</span>
-        <span>{{ Str::ucfirst($recipe->light ?? 'its light shows that it waits') }}</span></li>
+        <span>{{ Str::ucfirst($recipe->light ?? 'its light shows that it waits') }}</span>
+        @if ($recipe !== null && ! $heard)
+        <span class="end"><x-light-sign :sign="$recipe->sign"/></span>
+        @endif
+    </li>
+</ol>
+<ol class="stages" aria-label="What the hub does">
     @foreach ($path->stages as $stage)
     @php($isNow = $phase->value === $stage->value || ($loop->first && $isWaiting && $seen))
     <li class="{{ $phase === PairPhase::Offer || ($attempt !== null && $isOpen && $path->isPast($stage, $attempt->state)) ? 'is-done'
-        : ($isNow ? 'is-current' : '') }}"><span class="n">{{ ++$n }}</span><span>{{ $path->words($stage) }}</span>
+        : ($isNow ? 'is-current' : '') }}"><span>{{ $path->words($stage) }}</span>
         @if ($isNow && $phase === PairPhase::Interviewing)
-        <span class="end measure">{{ $attempt->interview_done }} of {{ $attempt->interview_total }}</span>
+        <span class="measure">{{ $attempt->interview_done }} of {{ $attempt->interview_total }}</span>
         @endif
     </li>
     @endforeach
