@@ -20,7 +20,7 @@ final class JoiningTest extends TestCase
 
     /** One of each protocol that is out, near enough to be heard */
     private const DEVICES = [
-        'zigbee' => 'hall-relay', 'zwave' => 'siren', 'thread' => 'keeper-blind', 'matter' => 'chart-socket', 'wifi' => 'doorbell',
+        'zigbee' => 'hall-relay', 'zwave' => 'kitchen-window', 'thread' => 'keeper-blind', 'matter' => 'chart-socket', 'wifi' => 'doorbell',
         'bluetooth' => 'tank',
     ];
 
@@ -42,7 +42,7 @@ final class JoiningTest extends TestCase
         $asked = ['device.interviewing', 'device.joined'];
         yield 'Zigbee' => ['hall-relay', ['device.announced', 'device.secured', ...$asked]];
         yield 'Zigbee with an install code' => ['landing-smoke', ['device.announced', 'device.secured', ...$asked]];
-        yield 'Z-Wave' => ['siren', ['device.announced', 'device.secured', ...$asked]];
+        yield 'Z-Wave' => ['kitchen-window', ['device.announced', 'device.secured', ...$asked]];
         yield 'Thread' => ['keeper-blind', ['device.announced', 'device.secured', 'device.networked', ...$asked]];
         yield 'Matter' => ['chart-socket', ['device.announced', 'device.secured', 'device.networked', ...$asked]];
         yield 'Wi-Fi' => ['doorbell', ['device.announced', 'device.networked', ...$asked]];
@@ -80,7 +80,8 @@ final class JoiningTest extends TestCase
         }
         yield 'a battery that is too low' => ['tank', Fault::LowBattery, 'window.opened', 'low'];
         yield 'no battery' => ['tank', Fault::FlatBattery, 'window.opened', 'off'];
-        yield 'another region' => ['siren', Fault::WrongRegion, 'window.opened', 'blinking'];
+        yield 'a unit of another region, as its sheet says' => ['siren', Fault::AnswersLate, 'window.opened', 'blinking'];
+        yield 'another region' => ['kitchen-window', Fault::WrongRegion, 'window.opened', 'blinking'];
         yield 'an install code of another unit' => ['landing-smoke', Fault::WrongCode, ...$failed('code-refused')];
         yield 'a DSK of another unit' => ['kitchen-window', Fault::WrongCode, ...$failed('code-refused')];
         yield 'a Matter code of another unit' => ['keeper-blind', Fault::WrongCode, 'device.seen', 'blinking'];
@@ -119,14 +120,14 @@ final class JoiningTest extends TestCase
 
     public function test_a_z_wave_device_of_unknown_history_is_excluded_first_and_then_joins(): void
     {
-        $own = $this->state($this->pair('siren'), 'siren')->device->code?->code->spelling();
+        $own = $this->state($this->pair('kitchen-window'), 'kitchen-window')->device->code?->code->spelling();
         $fold = $this->fold(
             60,
-            [0, 'fault', ['device' => 'siren', 'fault' => 'owned-elsewhere']],
+            [0, 'fault', ['device' => 'kitchen-window', 'fault' => 'owned-elsewhere']],
             [1, 'open-window', ['command' => 'out', 'protocol' => 'zwave', 'kind' => 'exclude', 'seconds' => 60]],
-            ...$this->gestures('siren', 2),
+            ...$this->gestures('kitchen-window', 2),
             ...[[20, 'open-window', ['command' => 'in', 'protocol' => 'zwave', 'seconds' => 60, 'code' => ['value' => $own]]]],
-            ...$this->gestures('siren', 22),
+            ...$this->gestures('kitchen-window', 22),
         );
         $types = array_column($fold->hub->events, 'type');
 
@@ -166,9 +167,9 @@ final class JoiningTest extends TestCase
 
     public function test_a_key_that_was_held_is_seen_at_its_light(): void
     {
-        $fold = $this->fold(10, [1, 'gesture', ['device' => 'siren', 'kind' => 'hold', 'seconds' => 2]]);
+        $fold = $this->fold(10, [1, 'gesture', ['device' => 'kitchen-window', 'kind' => 'hold', 'seconds' => 2]]);
 
-        self::assertSame('held', $this->state($fold, 'siren')->light);
+        self::assertSame('held', $this->state($fold, 'kitchen-window')->light);
     }
 
     private function pair(string $device, ?Fault $fault = null, int $seconds = 40): Fold

@@ -48,7 +48,7 @@ final class GatewayContractTest extends TestCase
             'command' => 'window-0005', 'protocol' => 'wifi', 'kind' => 'join', 'seconds' => 60,
         ]);
         foreach ([
-            ['siren', 'press', 3, ''], ['chart-socket', 'hold', 5, 'other-segment'], ['keeper-blind', 'hold', 3, ''],
+            ['kitchen-window', 'press', 3, ''], ['chart-socket', 'hold', 5, 'other-segment'], ['keeper-blind', 'hold', 3, ''],
             ['doorbell', 'pin-hold', 5, ''],
         ] as [$device, $kind, $many, $fault]) {
             (new HandLog(self::$folder))->append(['do' => 'carry', 'device' => $device]);

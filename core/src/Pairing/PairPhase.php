@@ -43,8 +43,9 @@ enum PairPhase: string
             $offered === AttemptState::InPart => self::InPart,
             $isOpening => self::Opening,
             $isOpen && $attempt?->isOpen() === true => self::from($attempt->value),
-            $isOpen => self::OpenStill,
+            // Its window may be open still: the next one takes its place.
             $attempt?->isFailure() === true => self::Failed,
+            $isOpen => self::OpenStill,
             default => self::Idle,
         };
     }

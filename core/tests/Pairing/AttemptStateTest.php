@@ -118,6 +118,7 @@ final class AttemptStateTest extends TestCase
             'in, but of somebody else' => [false, true, State::Joined, null, PairPhase::OpenStill],
             'open, and stopped' => [false, true, State::Stopped, null, PairPhase::OpenStill],
             'open without an attempt' => [false, true, null, null, PairPhase::OpenStill],
+            'failed, and the window still open' => [false, true, State::Failed, null, PairPhase::Failed],
             'failed' => [false, false, State::Silent, null, PairPhase::Failed],
             'stopped by hand' => [false, false, State::Stopped, null, PairPhase::Idle],
         ];

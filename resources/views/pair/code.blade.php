@@ -5,7 +5,7 @@
     <p class="note">The {{ $codeSheet->family->words() }} that was noted opens nothing any more: {{ $stale->stale_because }}. Fetch the new
         one.</p>
     @endif
-    <p><strong>Scan or type its {{ $codeSheet->family->words() }}</strong><br>
+    <p>@if ($codeNeed->isFirst())<strong>Scan or type its {{ $codeSheet->family->words() }}</strong><br>@endif
         {{ Str::ucfirst($codeSheet->family->looks()) }}{{ $codeSheet->where === '' ? '' : ', '.$codeSheet->where }}.</p>
     @if ($mayWork)
     @foreach ($trayed as $credential)
@@ -16,7 +16,7 @@
     </x-form>
     @endforeach
     <x-code-entry :action="route('jobs.slots.code.store', [$job, $slot])" :family="$codeSheet->family" id="pair-code"
-        big="code-{{ $slot->key }}">
+        :big="$codeNeed->isFirst() ? 'code-'.$slot->key : null">
         <input type="hidden" name="from" value="pair">
     </x-code-entry>
     @endif

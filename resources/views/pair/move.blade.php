@@ -24,6 +24,12 @@
     @else
     @include('pair.steps')
     @endif
+    @if ($phase === PairPhase::Idle && $codeNeed === Kavvel\Core\Pairing\CodeNeed::Optional && $mayWork && $held === null)
+    <details><summary>Scan or type its {{ $target->profile->codeSheet->family->words() }}</summary>
+        <p class="quiet mb-2">It joins without, and better with it.</p>
+        @include('pair.code')
+    </details>
+    @endif
     @if ($holder !== null)
     <p class="note" role="status">{{ $holder->user_id === $bench->user->id ? 'You have' : ($holder->user->name ?? 'Somebody').' has' }} the
         {{ $target->profile->protocol->title() }} radio: its window is open for the

@@ -44,7 +44,7 @@ final readonly class House
     private function __construct(
         public array $devices,
         private Vec3 $gateway,
-        private Region $region,
+        public Region $region,
         private RadioPlan $truth,
         public array $sockets,
         public int $seed,

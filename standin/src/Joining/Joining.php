@@ -102,10 +102,17 @@ final readonly class Joining
         $this->after($state, self::RESET_LIGHT_MS, 'light-goes-out');
     }
 
+    /** Near enough, and made for the region of the hub. */
+    private function isHeard(DeviceState $state): bool
+    {
+        return $state->fault !== Fault::WrongRegion && $state->device->profile->suits($this->world->house->region)
+            && $this->world->hears($state);
+    }
+
     /** Any controller of its region can do it, whoever had it before. */
     private function exclude(DeviceState $state): void
     {
-        if ($state->fault === Fault::WrongRegion || ! $this->world->hears($state)) {
+        if (! $this->isHeard($state)) {
             $state->light = 'blinking';
 
             return;
@@ -153,8 +160,7 @@ final readonly class Joining
 
     private function seek(DeviceState $state): void
     {
-        $isHeard = $state->fault !== Fault::WrongRegion && $this->world->hears($state);
-        if ($isHeard && $this->hub->isOpen($state->device->profile->protocol, 'join')) {
+        if ($this->isHeard($state) && $this->hub->isOpen($state->device->profile->protocol, 'join')) {
             $this->after($state, $this->script($state)->announcesAfterMs($state->fault), 'announces');
         }
     }
