@@ -21,16 +21,22 @@ final readonly class Advice
 {
     /**
      * @param  Collection<int, PairAttempt>  $attempts  oldest first
+     * @param  NetworkFacts  $noted  on the sheet of its hub
      * @return list<Cause>
      */
-    public static function after(JobSheet $sheet, SlotCard $target, Collection $attempts, bool $isHeld): array
-    {
+    public static function after(
+        JobSheet $sheet,
+        SlotCard $target,
+        Collection $attempts,
+        bool $isHeld,
+        NetworkFacts $noted = new NetworkFacts,
+    ): array {
         $advised = [];
         $causes = [];
         $missing = [];
         foreach (self::sinceItWasIn($attempts) as $attempt) {
             $causes = self::asksForAdvice($attempt)
-                ? Diagnosis::of(self::evidence($sheet, $target, $attempt, $isHeld, $advised, $missing))
+                ? Diagnosis::of(self::evidence($sheet, $target, $attempt, $isHeld, $noted, $advised, $missing))
                 : [];
             if ($attempt->state->isFailure() && $causes !== []) {
                 $advised[] = $causes[0]->code;
@@ -50,6 +56,7 @@ final readonly class Advice
         SlotCard $target,
         PairAttempt $attempt,
         bool $isHeld,
+        NetworkFacts $noted,
         array $advised,
         array $missing,
     ): Evidence {
@@ -66,7 +73,7 @@ final readonly class Advice
             $attempt->strangers,
             $isHeld,
             $attempt->failure,
-            NetworkFacts::fromInput(Input::of($attempt->network ?? [])),
+            NetworkFacts::fromInput(Input::of($attempt->network ?? []))->or($noted),
             $advised,
             $attempt->other_seen,
             $leftAt !== null && $leftAt->lessThanOrEqualTo($attempt->started_at),

@@ -28,6 +28,8 @@ final readonly class PairCard
 {
     private const NEXT_SHOWN = 4;
 
+    public function __construct(private HubSheets $hubSheets) {}
+
     /**
      * @param  JoinWindow|null  $window  that is open for it
      * @param  JoinWindow|null  $holder  another that its radio is taken by
@@ -47,7 +49,9 @@ final readonly class PairCard
         $leaves = $target->profile->protocol->rules()->leaving() === Leaving::Excluded;
         $held = $existing->held($target->slot->id);
 
-        $causes = Advice::after($sheet, $target, $attempts, $held !== null);
+        $causes = Advice::after($sheet, $target, $attempts, $held !== null, $this->hubSheets->facts($target->hub?->gateway->id));
+        $hub = $target->linkedHub();
+        $hubSheet = $hub === null ? null : $this->hubSheets->of($sheet, $hub, $this->hubSheets->checks($sheet));
 
         return [
             'target' => $target,
@@ -69,6 +73,7 @@ final readonly class PairCard
             'heldDevice' => $held === null ? null : $existing->devices[$held->key],
             'toLeave' => $existing->count(ExistingStanding::ToLeave) - (int) ($held !== null),
             'causes' => $causes,
+            'hubFirst' => $phase === PairPhase::Idle && $held === null && $hubSheet?->comesFirst() === true ? $hubSheet->open() : [],
             'mayExclude' => $leaves,
             'excludesFirst' => $leaves && ! $phase->holdsWindow() && $this->isOwned($causes, $held !== null),
             'leftAt' => $this->leftSince($target, $attempt),

@@ -9,10 +9,11 @@ enum PairLens: string
 {
     case Plan = 'plan';
     case Codes = 'codes';
+    case Hubs = 'hubs';
 
     /** @return array<string, string> titles by word */
     public static function titles(): array
     {
-        return [self::Plan->value => 'Plan', self::Codes->value => 'Codes'];
+        return [self::Plan->value => 'Plan', self::Codes->value => 'Codes', self::Hubs->value => 'Hubs'];
     }
 }

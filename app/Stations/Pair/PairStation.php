@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Stations\Pair;
 
 use App\Codes\CodeStore;
+use App\JobSheet\Hub;
 use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
+use App\Models\HubCheck;
 use App\Models\JoinWindow;
 use App\Plan\Lens;
 use App\Radio\ForecastLink;
@@ -19,12 +21,20 @@ use App\Stations\Progress;
 use App\Stations\Station;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Database\Eloquent\Collection;
+use Kavvel\Core\Pairing\HubSheet;
 use Kavvel\Core\Pairing\PairingOrder;
+use Kavvel\Core\Protocol\Protocol;
 
 /** Which device to pair now, how, and what the hub hears while it happens. */
 final readonly class PairStation implements Station
 {
-    public function __construct(private PutOff $putOff, private PairCard $card, private CodeStore $codes, private Guard $guard) {}
+    public function __construct(
+        private PutOff $putOff,
+        private PairCard $card,
+        private CodeStore $codes,
+        private HubSheets $hubSheets,
+        private Guard $guard,
+    ) {}
 
     public function number(): int
     {
@@ -96,15 +106,37 @@ final readonly class PairStation implements Station
         if ($lens === PairLens::Plan) {
             return null;
         }
+        $storey = $target->storey ?? $sheet->geometry->storeys[0]['key'] ?? '';
+        if ($lens === PairLens::Hubs) {
+            $hubs = $this->hubs($sheet);
+
+            return new Middle('pair.hubs', static fn (): array => ['hubs' => $hubs], serialize(array_map(
+                static fn (array $one): array => [
+                    $one['hub']->gateway->only(['key', 'name', 'url']), $one['sheet'], $one['checks'], $one['speaks'],
+                ],
+                $hubs,
+            )), $storey, []);
+        }
         $tray = CodeTray::of($sheet, $work, $this->codes);
 
-        return new Middle(
-            'pair.codes',
-            static fn (): array => ['tray' => $tray],
-            $tray->version(),
-            $target->storey ?? $sheet->geometry->storeys[0]['key'] ?? '',
-            [],
-        );
+        return new Middle('pair.codes', static fn (): array => ['tray' => $tray], $tray->version(), $storey, []);
+    }
+
+    /** @return list<array{hub: Hub, sheet: HubSheet, checks: array<string, HubCheck>, speaks: string}> */
+    private function hubs(JobSheet $sheet): array
+    {
+        $checks = $this->hubSheets->checks($sheet);
+
+        return array_map(fn (Hub $hub): array => [
+            'hub' => $hub,
+            'sheet' => $this->hubSheets->of($sheet, $hub, $checks),
+            'checks' => $checks->where('gateway_id', $hub->gateway->id)
+                ->keyBy(static fn (HubCheck $one): string => $one->item->value)->all(),
+            'speaks' => $hub->speaks === [] ? 'Nobody has said what it speaks.' : 'It speaks '.implode(', ', array_map(
+                static fn (Protocol $protocol): string => $protocol->title(),
+                $hub->speaks,
+            )).'.',
+        ], $sheet->hubs);
     }
 
     /**

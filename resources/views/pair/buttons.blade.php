@@ -14,10 +14,14 @@
 })
 @php($toFit = $held === null && $phase === PairPhase::Idle && $target->waitsForFitting())
 @php($toExclude = $idle === null && $excludesFirst)
-@if (! $asksForCode || $idle !== null || $toExclude)
+@php($toHub = $idle === null && $hubFirst !== [])
+@if (! $asksForCode || $idle !== null || $toExclude || $toHub)
 <div class="thumb">
     @if ($idle)
     <button class="big" id="big" data-move="{{ $idle[0] }}" type="button" aria-disabled="true">{{ $idle[1] }}</button>
+    @elseif ($toHub)
+    <a class="big" id="big" data-move="hub-{{ $target->hub->key() }}" data-key="n"
+        href="{{ route('jobs.pair', [$job, 'lens' => 'hubs', 'next' => $slot->key]) }}">Settle the hub first</a>
     @elseif ($toExclude)
     <x-form :action="route('jobs.exclusions.store', $job)">
         <input type="hidden" name="slot" value="{{ $slot->key }}">
@@ -56,7 +60,7 @@
     @endforeach
 </div>
 @endif
-@if (($toFit || $asksForCode || $toExclude || ($held !== null && $phase === PairPhase::Idle)) && $idle === null)
+@if (($toFit || $toHub || $asksForCode || $toExclude || ($held !== null && $phase === PairPhase::Idle)) && $idle === null)
 <x-form :action="route('jobs.windows.store', $job)">
     <input type="hidden" name="slot" value="{{ $slot->key }}">
     <button class="btn plain">Open the join window all the same</button>

@@ -3,7 +3,8 @@
 @php($mayWork = $bench->mayWork())
 @php($isOpen = $phase->holdsWindow())
 @php($heard = $phase->isHeard())
-@php($asksForCode = $phase === PairPhase::Idle && $held === null && ! $excludesFirst && $codeNeed->isFirst() && $mayWork)
+@php($asksForCode = $phase === PairPhase::Idle && $held === null && ! $excludesFirst
+    && $hubFirst === [] && $codeNeed->isFirst() && $mayWork)
 @php($shown = $phase === PairPhase::Offer ? $offer['better'] ?? $target : $target)
 <div>
     <p class="over"><span>Next move</span><span>{{ $bench->sheet->countIn() }} of {{ count($bench->sheet->cards) }} in</span></p>
@@ -23,6 +24,10 @@
     @include('pair.steps')
     @else
     @include('pair.steps')
+    @endif
+    @if ($hubFirst !== [])
+    <p class="note">{{ $target->hub->gateway->name }} lets its first device in here, and {{ count($hubFirst) }} of its sheet are open:
+        {{ Str::lcfirst($hubFirst[0]->title()) }}{{ count($hubFirst) === 1 ? '.' : ', and more.' }}</p>
     @endif
     @if ($phase === PairPhase::Idle && $codeNeed === Kavvel\Core\Pairing\CodeNeed::Optional && $mayWork && $held === null)
     <details><summary>Scan or type its {{ $target->profile->codeSheet->family->words() }}</summary>
