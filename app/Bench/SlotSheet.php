@@ -13,7 +13,10 @@ use App\Models\ProofResult;
 use App\Models\SlotSetting;
 use App\Radio\RadioFindings;
 use Illuminate\Database\Eloquent\Collection;
+use Kavvel\Core\Existing\Holder;
+use Kavvel\Core\Existing\WayOut;
 use Kavvel\Core\Protocol\Joining;
+use Kavvel\Core\Protocol\Leaving;
 use Kavvel\Core\Radio\RadioFinding;
 
 /** A slot opened beside the plan, with its history and the breakdown of its forecast. */
@@ -27,6 +30,7 @@ final readonly class SlotSheet
      * @param  Collection<int, ProofResult>  $record  all that was shown, the latest first
      * @param  Collection<int, SlotSetting>  $settings
      * @param  list<RadioFinding>  $findings
+     * @param  int  $hangingOn  devices that are in, and whose best way leads through it
      */
     private function __construct(
         public SlotCard $card,
@@ -36,6 +40,7 @@ final readonly class SlotSheet
         public Collection $settings,
         public ?Forecast $forecast,
         public array $findings,
+        public int $hangingOn,
     ) {}
 
     public static function of(SlotCard $card, JobSheet $sheet): self
@@ -48,6 +53,10 @@ final readonly class SlotSheet
             $card->slot->settings()->get(),
             $card->forecast === null ? null : $card->slot->forecasts()->whereKey($card->forecast->id)->first(),
             (new RadioFindings($sheet))->of($card),
+            count(array_filter(
+                $sheet->cards,
+                static fn (SlotCard $other): bool => $other->isIn() && $other->forecast?->parentKey === $card->key(),
+            )),
         );
     }
 
@@ -55,6 +64,19 @@ final readonly class SlotSheet
     public function needsCode(): bool
     {
         return $this->credentials->whereNotNull('fingerprint')->whereNull('stale_at')->isEmpty();
+    }
+
+    /** How it is taken out of our network, in the words of its recipe; null: it is in none. */
+    public function wayOut(): ?WayOut
+    {
+        $way = WayOut::of($this->card->profile->protocol, Holder::Hub, $this->card->profile);
+
+        return $this->card->isIn() && $way->isNeeded() ? $way : null;
+    }
+
+    public function isExcluded(): bool
+    {
+        return $this->card->profile->protocol->rules()->leaving() === Leaving::Excluded;
     }
 
     /** No hub opens a window for it over a link: what is done is written down. */

@@ -105,6 +105,11 @@ final readonly class GatewayClient
         $this->send('PUT', '/v1/nodes/'.rawurlencode($address).'/label', ['command' => $command, 'label' => $label]);
     }
 
+    public function remove(string $command, string $address): void
+    {
+        $this->send('DELETE', '/v1/nodes/'.rawurlencode($address), ['command' => $command]);
+    }
+
     public function switch(string $command, string $address, string $value): void
     {
         $this->send('POST', '/v1/nodes/'.rawurlencode($address).'/commands', ['command' => $command, 'value' => $value]);

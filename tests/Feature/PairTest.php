@@ -392,6 +392,40 @@ final class PairTest extends TestCase
         $this->get('/jobs/lantern-house/pair')->assertSee('Another device announced too')->assertSee('02A7C3FFFF');
     }
 
+    public function test_a_device_is_let_go_by_its_hub_and_its_key_opens_nothing_any_more(): void
+    {
+        $this->pairHallRelay();
+        $this->get('/jobs/lantern-house/pair?slot=hall-relay')
+            ->assertSeeInOrder(['Take it out of the network', 'Wake it, and remove it', 'Let the hub take it out']);
+        $this->post('/jobs/lantern-house/slots/hall-relay/departure')->assertRedirect('/jobs/lantern-house/pair?next=hall-relay');
+        $this->listen();
+
+        self::assertSame(Node::LEFT, $this->slot('hall-relay')->node?->state);
+        self::assertTrue($this->logged('Asked Hub to let the ceiling relay go.'));
+        $this->post('/jobs/lantern-house/slots/boot-valve/departure')->assertSessionHasErrors('slot');
+        $this->gatewayIsAway();
+        $this->post('/jobs/lantern-house/slots/panel/departure')->assertRedirect();
+        self::assertTrue($this->logged('was not let go.'));
+    }
+
+    public function test_a_z_wave_device_of_ours_leaves_by_exclusion(): void
+    {
+        $this->hands('carry', ['device' => 'landing-switch']);
+        $this->get('/jobs/lantern-house/pair?slot=landing-switch')->assertSee('Open the exclusion window');
+        $this->post('/jobs/lantern-house/slots/landing-switch/departure')->assertRedirect();
+        $this->listen();
+        $this->get('/jobs/lantern-house/pair?next=landing-switch')->assertSee('The hub says that it has left');
+        $this->hands('gesture', ['device' => 'landing-switch', 'kind' => 'press', 'times' => 3]);
+        $this->pass(2);
+
+        self::assertSame(Node::LEFT, $this->slot('landing-switch')->node?->state);
+        self::assertNotNull($this->slot('landing-switch')->left_at);
+        self::assertTrue($this->logged('The wall switch was excluded from this network.'));
+        $this->post('/jobs/lantern-house/exclusions', ['slot' => 'hall-relay'])->assertSessionHasErrors([
+            'slot' => 'The ceiling relay is taken out by a reset, not by a window: do as its recipe says.',
+        ]);
+    }
+
     public function test_what_a_remote_teaches_and_a_bus_addresses_is_put_in_by_hand_with_its_rung(): void
     {
         foreach ([

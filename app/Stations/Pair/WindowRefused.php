@@ -30,6 +30,11 @@ final class WindowRefused extends Refused
         return new self('slot', "{$who} the {$protocol->title()} radio: its window is open for the {$other->title()}. {$way}");
     }
 
+    public static function isNotReached(Slot $slot): self
+    {
+        return new self('slot', "No hub reaches the {$slot->title()} over its link. Do at it what its recipe says, and take it away here.");
+    }
+
     public static function knowsNoExclusion(Slot $slot): self
     {
         return new self('slot', "The {$slot->title()} is taken out by a reset, not by a window: do as its recipe says.");

@@ -24,6 +24,7 @@
 <p class="note">{{ $card->profile->caution }}</p>
 @endif
 @include('slots.forecast')
+@include('slots.leave')
 @include('slots.history')
 @can('seeSecrets', $job)
     @include('slots.codes')

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Pair;
+
+use App\JobSheet\HubOfSlot;
+use App\Logbook\Logbook;
+use App\Models\SiteJob;
+use App\Models\Slot;
+use App\Models\User;
+use Kavvel\Core\Protocol\Leaving;
+
+/** Takes a device out of our network, in the way of its protocol. */
+final readonly class Departures
+{
+    public function __construct(private JoinWindows $windows, private Logbook $logbook) {}
+
+    /** @throws WindowRefused */
+    public function begin(SiteJob $job, Slot $slot, User $person): void
+    {
+        if ($slot->profile()->firstOrFail()->protocol()->rules()->leaving() === Leaving::Excluded) {
+            $this->windows->exclude($job, $slot, $person);
+
+            return;
+        }
+        $node = $slot->node()->first();
+        $gateway = $node === null ? null : HubOfSlot::linked($slot, $node);
+        if ($node === null || $gateway === null) {
+            throw WindowRefused::isNotReached($slot);
+        }
+        $this->logbook->write($job, $person, 'pair', "Asked {$gateway->name} to let the {$slot->title()} go.", $slot);
+        LetGoOfNode::dispatch($gateway, (string) str()->ulid(), $node->address, $slot->id);
+    }
+}
