@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Bench\StationList;
 use App\Http\Controllers\Account;
 use App\Http\Controllers\Bench;
+use App\Http\Controllers\Catalogue;
 use App\Http\Controllers\Fit;
 use App\Http\Controllers\HandOver;
 use App\Http\Controllers\Jobs;
@@ -37,6 +38,14 @@ Route::middleware($signedIn)->group(static function (): void {
     Route::delete('/people/{user}/sessions', [Account\PeopleController::class, 'destroySessions'])->whereNumber('user')
         ->name('people.sessions.destroy');
     Route::put('/company', [Account\CompanyController::class, 'update'])->name('company.update');
+
+    Route::get('/catalogue', [Catalogue\CatalogueController::class, 'index'])->name('catalogue.index');
+    Route::get('/catalogue.json', [Catalogue\CatalogueController::class, 'export'])->name('catalogue.export');
+    Route::post('/catalogue', [Catalogue\CatalogueController::class, 'store'])->name('catalogue.store');
+    Route::post('/catalogue/standard', [Catalogue\StandardController::class, 'store'])->name('catalogue.standard.store');
+    Route::get('/catalogue/{profile:key}', [Catalogue\CatalogueController::class, 'show'])->name('catalogue.show');
+    Route::put('/catalogue/{profile:key}', [Catalogue\CatalogueController::class, 'update'])->name('catalogue.update');
+    Route::post('/catalogue/{profile:key}/copies', [Catalogue\CatalogueController::class, 'copy'])->name('catalogue.copy');
 
     Route::get('/jobs', [Jobs\JobController::class, 'index'])->name('jobs.index');
     Route::post('/jobs', [Jobs\JobController::class, 'store'])->name('jobs.store');
@@ -174,6 +183,7 @@ Route::middleware($signedIn)->group(static function (): void {
 
             Route::post('/windows', [Pair\JoinWindowController::class, 'store'])->name('windows.store');
             Route::post('/exclusions', [Pair\ExclusionController::class, 'store'])->name('exclusions.store');
+            Route::put('/slots/{slot}/hardware', [Pair\HardwareController::class, 'update'])->name('slots.hardware.update');
             Route::post('/slots/{slot}/departure', [Pair\DepartureController::class, 'store'])->name('slots.departure.store');
             Route::delete('/windows/{joinWindow:reference}', [Pair\JoinWindowController::class, 'destroy'])->name('windows.destroy');
             Route::put('/hubs/{gateway:key}/checks/{check}', [Pair\HubCheckController::class, 'update'])->name('hubs.checks.update');

@@ -18,6 +18,8 @@ use Kavvel\Core\Protocol\Region;
  * @property int $company_id
  * @property string $key
  * @property array<array-key, mixed> $data
+ * @property int $lock_version
+ * @property string|null $changed_by
  */
 final class Profile extends Model
 {
@@ -30,6 +32,12 @@ final class Profile extends Model
     public function core(Region $region): CoreProfile
     {
         return CoreProfile::fromInput(Input::of($this->data), $region);
+    }
+
+    /** It was changed past the model: whoever follows saved entries is told. */
+    public function fireChanged(): void
+    {
+        $this->fireModelEvent('saved', false);
     }
 
     public function protocol(): Protocol

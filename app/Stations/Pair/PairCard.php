@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\Pair;
 
+use App\Catalogue\CompanyExperience;
 use App\Existing\ExistingSheet;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
@@ -74,6 +75,7 @@ final readonly class PairCard
             'toLeave' => $existing->count(ExistingStanding::ToLeave) - (int) ($held !== null),
             'causes' => $causes,
             'hubFirst' => $phase === PairPhase::Idle && $held === null && $hubSheet?->comesFirst() === true ? $hubSheet->open() : [],
+            'experience' => CompanyExperience::of($target->slot->profile_id),
             'mayExclude' => $leaves,
             'excludesFirst' => $leaves && ! $phase->holdsWindow() && $this->isOwned($causes, $held !== null),
             'leftAt' => $this->leftSince($target, $attempt),

@@ -1,6 +1,7 @@
 <x-layouts.page title="Jobs" :user="$user">
 <header class="masthead">
     <span class="brand">Kavvel</span>
+    <a class="btn small" href="{{ route('catalogue.index') }}">Catalogue</a>
     @can('create', App\Models\SiteJob::class)<a class="btn small" href="{{ route('people.index') }}">People</a>@endcan
     <x-form :action="route('sign-out')"><button class="btn small">Sign out {{ $user->name }}</button></x-form>
 </header>

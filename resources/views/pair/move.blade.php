@@ -25,6 +25,20 @@
     @else
     @include('pair.steps')
     @endif
+    @if ($phase === PairPhase::Idle && $mayWork && ($target->profile->recipe->variants ?? []) !== [])
+    <x-form :action="route('jobs.slots.hardware.update', [$job, $slot])" method="put" class="hardware">
+        <label for="hardware">Its revision, on the label</label>
+        <select id="hardware" name="hardware"><option value="">another, or not said</option>
+            @foreach ($target->profile->recipe->variants as $revision => $variant)
+            <option @selected($slot->hardware === $revision)>{{ $revision }}</option>
+            @endforeach
+        </select>
+        <button class="btn small">That is it</button>
+    </x-form>
+    @endif
+    @if ($phase === PairPhase::Idle && $experience !== null)
+    <p class="quiet">{{ $target->profile->name }}: {{ $experience->words() }}</p>
+    @endif
     @if ($hubFirst !== [])
     <p class="note">{{ $target->hub->gateway->name }} lets its first device in here, and {{ count($hubFirst) }} of its sheet are open:
         {{ Str::lcfirst($hubFirst[0]->title()) }}{{ count($hubFirst) === 1 ? '.' : ', and more.' }}</p>

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use App\Editing\OptimisticLock;
+use App\Models\Profile;
+use App\Models\User;
+use Kavvel\Core\Catalogue\CatalogueFile;
+use Kavvel\Core\Catalogue\Profile as CoreProfile;
+use Kavvel\Core\Catalogue\StepText;
+use Kavvel\Core\Catalogue\StepUnreadable;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
+
+/** What a company knows of kinds of devices: taken in, given out and put right. What is taken in is read as it will be used. */
+final readonly class CatalogueEdits
+{
+    public function __construct(private OptimisticLock $lock) {}
+
+    /**
+     * @param  bool  $onlyNew  what is here already stays as it is
+     * @return array{new: int, changed: int}
+     *
+     * @throws EntryRefused
+     */
+    public function import(string $json, string $by, bool $onlyNew = false): array
+    {
+        try {
+            $entries = CatalogueFile::parse($json);
+        } catch (InvalidInput $broken) {
+            throw EntryRefused::isBroken($broken);
+        }
+        $count = ['new' => 0, 'changed' => 0];
+        foreach ($entries as $entry) {
+            $profile = Profile::query()->firstOrNew(['key' => $entry['key']]);
+            $isNew = ! $profile->exists;
+            if ($isNew || (! $onlyNew && $profile->data !== $entry)) {
+                $profile->fill(['data' => $entry, 'changed_by' => $by, 'lock_version' => $isNew ? 1 : $profile->lock_version + 1])->save();
+                $count[$isNew ? 'new' : 'changed']++;
+            }
+        }
+
+        return $count;
+    }
+
+    public function export(): string
+    {
+        return CatalogueFile::write(array_values(Profile::query()->orderBy('key')->get()->map(
+            static fn (Profile $profile): array => $profile->data,
+        )->all()));
+    }
+
+    /**
+     * @param  array<string, string>  $fields  as people write them
+     *
+     * @throws EntryRefused
+     */
+    public function change(Profile $profile, array $fields, int $seenVersion, User $person): void
+    {
+        $data = $this->read($this->merged($profile->data, $fields));
+        $this->lock->update($profile, $seenVersion, ['data' => $data, 'changed_by' => $person->name], "the entry “{$data['name']}”", [
+            'changed_by' => 'Changed by',
+        ]);
+        // The update went past the model: pages that show the entry are old now.
+        $profile->fireChanged();
+    }
+
+    /**
+     * A copy of an entry under another key: most devices are like one that is known.
+     *
+     * @throws EntryRefused
+     */
+    public function copy(Profile $like, string $key, User $person): Profile
+    {
+        if (Profile::query()->where('key', $key)->exists()) {
+            throw EntryRefused::isHereAlready($key);
+        }
+
+        return Profile::query()->create(['key' => $key, 'data' => ['key' => $key] + $like->data, 'changed_by' => $person->name]);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @param  array<string, string>  $fields
+     * @return array<array-key, mixed>
+     */
+    private function merged(array $data, array $fields): array
+    {
+        $list = static fn (string $text): array => array_values(array_filter(array_map(trim(...), explode("\n", $text))));
+        $recipe = is_array($data['recipe'] ?? null) ? $data['recipe'] : [];
+        $join = $this->steps($fields['join'], 'join');
+        if ($join !== [] || $recipe !== []) {
+            $light = is_array($recipe['light'] ?? null) ? $recipe['light'] : [];
+            $data['recipe'] = [
+                ...$recipe, 'needs' => $list($fields['needs']), 'join' => $join, 'leave' => $this->steps($fields['leave'], 'leave'),
+                'light' => [
+                    ...$light, 'words' => $fields['light'], 'pattern' => $fields['pattern'], 'perSecond' => (float) $fields['perSecond'],
+                    'colour' => $fields['colour'],
+                ],
+            ];
+        }
+
+        return [
+            ...$data, 'name' => $fields['name'], 'model' => $fields['model'], 'caution' => $fields['caution'],
+            'limits' => $list($fields['limits']), 'capabilities' => $list(str_replace(',', "\n", $fields['capabilities'])),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function steps(string $lines, string $field): array
+    {
+        try {
+            return StepText::read($lines);
+        } catch (StepUnreadable $broken) {
+            throw EntryRefused::hasNoStep($broken, $field);
+        }
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @return array<array-key, mixed>
+     */
+    private function read(array $data): array
+    {
+        try {
+            CoreProfile::fromInput(Input::of($data));
+        } catch (InvalidInput $broken) {
+            throw EntryRefused::isBroken($broken);
+        }
+
+        return $data;
+    }
+}
