@@ -45,6 +45,7 @@ trait AddressesOfTheJob
         $with['temporaryState'] = (string) $job->temporaryStates()->value('key');
         $with['tradeWork'] = (string) $job->tradeWorks()->value('id');
         $with['pointStep'] = (string) $job->pointSteps()->value('id');
+        $with['check'] = 'radio';
         $addresses = [];
         foreach (Router::getRoutes()->getRoutes() as $route) {
             if (! str_starts_with($route->uri(), 'jobs/{job}')) {

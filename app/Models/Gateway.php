@@ -34,6 +34,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $silent_since
  * @property-read Storey $storey
  * @property-read Collection<int, Network> $networks
+ * @property-read Collection<int, HubCheck> $checks
  * @property-read Collection<int, Node> $nodes
  * @property-read Collection<int, JoinWindow> $joinWindows
  */
@@ -71,6 +72,12 @@ final class Gateway extends Model
     public function networks(): HasMany
     {
         return $this->hasMany(Network::class);
+    }
+
+    /** @return HasMany<HubCheck, $this> */
+    public function checks(): HasMany
+    {
+        return $this->hasMany(HubCheck::class);
     }
 
     /** @return HasMany<Node, $this> */

@@ -51,7 +51,9 @@ final class HostileInputTest extends TestCase
             $answer = $this->call($method, "{$url}?".http_build_query(array_fill_keys(self::ASKED, $short)));
             self::assertLessThan(500, $answer->getStatusCode(), "{$method} {$url}, in its address: ".$answer->exception?->getMessage());
         }
-        foreach (['/jobs', '/job-files', '/keys', '/company', '/sign-in'] as $url) {
+        foreach ([
+            '/catalogue', '/catalogue/zb-leak', '/catalogue/zb-leak/copies', '/jobs', '/job-files', '/keys', '/company', '/sign-in',
+        ] as $url) {
             foreach (['POST', 'PUT'] as $method) {
                 $answer = $this->call($method, $url, array_fill_keys($fields, $value));
                 self::assertLessThan(500, $answer->getStatusCode(), "{$method} {$url}: ".$answer->exception?->getMessage());

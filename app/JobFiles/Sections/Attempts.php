@@ -29,6 +29,11 @@ final readonly class Attempts extends Section
             'missing' => $one->missing,
             'marginDb' => $one->margin_db,
             'node' => $one->node?->address,
+            ...array_filter([
+                'reached' => $one->reached?->value, 'failure' => $one->failure?->value, 'network' => $one->network,
+                'securedWith' => $one->secured_with, 'otherSeen' => $one->other_seen ? true : null,
+                'strangers' => $one->strangers === 0 ? null : $one->strangers, 'lightAt' => self::time($one->light_at),
+            ], static fn (mixed $said): bool => $said !== null),
         ])->values()->all();
     }
 
@@ -44,6 +49,13 @@ final readonly class Attempts extends Section
                 'interview_done' => $row['interviewDone'] ?? 0,
                 'interview_total' => $row['interviewTotal'] ?? 0,
                 'missing' => $row['missing'] ?? [],
+                'reached' => $row['reached'] ?? null,
+                'failure' => $row['failure'] ?? null,
+                'network' => $row['network'] ?? null,
+                'secured_with' => $row['securedWith'] ?? null,
+                'other_seen' => $row['otherSeen'] ?? false,
+                'strangers' => $row['strangers'] ?? 0,
+                'light_at' => $reading->time($row['lightAt'] ?? null),
                 'margin_db' => $row['marginDb'] ?? null,
                 'started_at' => $reading->time($row['startedAt']),
                 'ended_at' => $reading->time($row['endedAt'] ?? null),

@@ -7,6 +7,7 @@ namespace App\JobFiles\Sections;
 use App\JobFiles\Reading;
 use App\JobFiles\Section;
 use App\Models\Gateway;
+use App\Models\HubCheck;
 use App\Models\Network;
 use App\Models\SiteJob;
 
@@ -20,7 +21,7 @@ final readonly class Gateways extends Section
 
     public function write(SiteJob $job): array
     {
-        return $job->gateways()->with(['storey', 'networks'])->orderBy('id')->get()->map(static fn (Gateway $gateway): array => [
+        return $job->gateways()->with(['storey', 'networks', 'checks'])->orderBy('id')->get()->map(static fn (Gateway $gateway): array => [
             'key' => $gateway->key,
             'name' => $gateway->name,
             'storey' => $gateway->storey->key,
@@ -32,7 +33,17 @@ final readonly class Gateways extends Section
                 'chosenAt' => self::time($network->channel_chosen_at),
                 'linked' => $network->linked,
             ])->all(),
+            ...$gateway->checks->isEmpty() ? [] : ['checks' => self::checks($gateway)],
         ])->values()->all();
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function checks(Gateway $gateway): array
+    {
+        return array_values($gateway->checks->sortBy('id')->map(static fn (HubCheck $one): array => [
+            'item' => $one->item->value, 'waived' => $one->is_waived, 'note' => $one->note, 'facts' => $one->facts, 'by' => $one->by,
+            'at' => self::time($one->at),
+        ])->all());
     }
 
     public function read(Reading $reading, array $rows): void
@@ -49,6 +60,13 @@ final readonly class Gateways extends Section
                 'token' => $isLinked ? config('kavvel.standin.token') : null,
             ]);
             $reading->keep($this->key(), $row['key'], $made->id);
+            foreach ($row['checks'] ?? [] as $check) {
+                $made->checks()->create([
+                    'site_job_id' => $reading->job->id, 'item' => $check['item'], 'is_waived' => $check['waived'],
+                    'note' => $check['note'] ?? null, 'facts' => $check['facts'] ?? null, 'by' => $check['by'],
+                    'at' => $reading->time($check['at']),
+                ]);
+            }
             foreach ($row['networks'] as $network) {
                 Network::query()->create([
                     'site_job_id' => $reading->job->id,

@@ -38,6 +38,8 @@ final readonly class Slots extends Section
             'remote' => $one->remote_works_away === null ? null : [
                 'worksAway' => $one->remote_works_away, 'toggles' => $one->remote_toggles,
             ],
+            ...$one->hardware === null ? [] : ['hardware' => $one->hardware],
+            ...$one->left_at === null ? [] : ['leftAt' => self::time($one->left_at)],
             ...$one->settings->isEmpty() ? [] : ['settings' => self::settings($one)],
             'load' => $one->load_what === null ? null : [
                 'what' => $one->load_what, 'watts' => $one->load_watts, 'staysOn' => $one->load_stays_on, 'heats' => $one->load_heats,
@@ -72,6 +74,8 @@ final readonly class Slots extends Section
                 'note' => $row['note'] ?? null,
                 'name' => $row['name'] ?? null,
                 'named_at' => $reading->time($row['namedAt'] ?? null),
+                'hardware' => $row['hardware'] ?? null,
+                'left_at' => $reading->time($row['leftAt'] ?? null),
                 'remote_works_away' => $row['remote']['worksAway'] ?? null,
                 'remote_toggles' => $row['remote']['toggles'] ?? null,
                 'load_what' => $row['load']['what'] ?? null,

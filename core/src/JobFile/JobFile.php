@@ -13,6 +13,8 @@ use Kavvel\Core\Floorplan\RoomKind;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Naming\Pattern;
+use Kavvel\Core\Pairing\HubCheck;
+use Kavvel\Core\Pairing\NetworkFacts;
 use Kavvel\Core\Pairing\PairingOrder;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Protocol\Region;
@@ -32,7 +34,7 @@ final readonly class JobFile
 {
     public const FORMAT = 'kavvel-job';
 
-    public const VERSION = 6;
+    public const VERSION = 7;
 
     public const STAGES = ['survey', 'commissioning', 'aftercare'];
 
@@ -257,6 +259,11 @@ final readonly class JobFile
         foreach ($input->get('gateways')->items() as $gateway) {
             Check::known($gateway->get('storey'), $storeys);
             $gateway->get('name')->text();
+            foreach ($gateway->find('checks')?->items() ?? [] as $check) {
+                $check->get('item')->word(array_column(HubCheck::cases(), 'value'));
+                $check->get('waived')->flag();
+                NetworkFacts::fromInput($check->find('facts'));
+            }
             $gateways[$gateway->get('key')->id()] = BuildingReader::place($gateway->get('position'));
             $spoken = [];
             foreach ($gateway->get('networks')->items() as $network) {

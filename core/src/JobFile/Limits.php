@@ -224,6 +224,9 @@ final readonly class Limits
                     'protocol' => self::line(20), 'channel?' => static fn (Input $channel): int => $channel->whole(0, 65_535),
                     'chosenAt?' => $time,
                 ])),
+                'checks?' => static fn (Input $all) => self::each($all, 20, static fn (Input $one) => self::fields($one, [
+                    'note?' => self::line(190), 'by' => $name, 'at' => $time,
+                ])),
             ],
             'nodes' => [
                 'address' => self::line(40), 'model?' => $name, 'firmware?' => self::line(40), 'label?' => $name,
@@ -233,7 +236,7 @@ final readonly class Limits
             'slots' => [
                 'key' => Check::key(...), 'place' => $name, 'what' => $name, 'position' => $place, 'feed?' => $name,
                 'note?' => self::note(self::NAME),
-                'name?' => $name, 'namedAt?' => $time,
+                'name?' => $name, 'namedAt?' => $time, 'hardware?' => self::line(40), 'leftAt?' => $time,
                 'settings?' => static fn (Input $all) => self::each($all, 60, static fn (Input $one) => self::fields($one, [
                     'name' => self::line(40), 'planned?' => self::line(60), 'actual?' => self::line(60), 'setBy?' => $name,
                     'setAt?' => $time,
@@ -246,6 +249,9 @@ final readonly class Limits
                 'startedAt' => $time, 'endedAt?' => $time, 'interviewDone?' => static fn (Input $done): int => $done->whole(0, 65_535),
                 'interviewTotal?' => static fn (Input $total): int => $total->whole(0, 65_535), 'marginDb?' => self::number(-1_000, 1_000),
                 'missing?' => static fn (Input $all) => self::each($all, 100, self::line(80)), 'node?' => self::line(40),
+                'securedWith?' => self::line(40), 'lightAt?' => $time,
+                'strangers?' => static fn (Input $count): int => $count->whole(0, 255),
+                'otherSeen?' => static fn (Input $seen): bool => $seen->flag(),
             ],
             'proofs' => [
                 'reason?' => self::note(self::NAME), 'at' => $time, 'by?' => self::line(self::NAME),

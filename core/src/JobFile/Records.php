@@ -7,7 +7,9 @@ namespace Kavvel\Core\JobFile;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Pairing\AttemptState;
+use Kavvel\Core\Pairing\Failure;
 use Kavvel\Core\Pairing\Light;
+use Kavvel\Core\Pairing\NetworkFacts;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Rung;
@@ -61,6 +63,10 @@ final readonly class Records
             $attempt->find('light')?->word(array_column(Light::cases(), 'value'));
             Check::time($attempt->get('startedAt'));
             Check::time($attempt->find('endedAt'));
+            Check::time($attempt->find('lightAt'));
+            $attempt->find('reached')?->word(array_column(AttemptState::cases(), 'value'));
+            $attempt->find('failure')?->word(Failure::values());
+            NetworkFacts::fromInput($attempt->find('network'));
             if ($attempt->find('node') !== null) {
                 Check::known($attempt->get('node'), $nodes);
             }

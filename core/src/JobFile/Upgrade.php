@@ -32,7 +32,10 @@ final readonly class Upgrade
 
         $data = ($data['version'] ?? null) === 4 ? [...$data, 'version' => 5, ...array_fill_keys(self::FIFTH, [])] : $data;
 
-        return ($data['version'] ?? null) === 5 ? [...$data, 'version' => 6, ...array_fill_keys(self::SIXTH, [])] : $data;
+        $data = ($data['version'] ?? null) === 5 ? [...$data, 'version' => 6, ...array_fill_keys(self::SIXTH, [])] : $data;
+
+        // Version 7 says more of an attempt, a hub and a device than any before it; what it says may be left out.
+        return ($data['version'] ?? null) === 6 ? [...$data, 'version' => 7] : $data;
     }
 
     /**

@@ -76,7 +76,7 @@ final class JobFileTest extends TestCase
 
         return [
             'another format' => [$set('format', 'something'), 'unknown-value', '$.format'],
-            'a later version' => [$set('version', 7), 'out-of-range', '$.version'],
+            'a later version' => [$set('version', 8), 'out-of-range', '$.version'],
             'no slots' => [$drop('slots'), 'missing', '$.slots'],
             'no walls' => [$drop('walls'), 'missing', '$.walls'],
             'a date that is none' => [$set('asOf', '20 November'), 'out-of-range', '$.asOf'],
@@ -243,7 +243,7 @@ final class JobFileTest extends TestCase
         );
         $data = JobFile::parse((string) json_encode($first))->data;
 
-        self::assertSame(6, $data['version']);
+        self::assertSame(7, $data['version']);
         self::assertSame([[], []], [$data['existing'], $data['isolations']]);
         self::assertSame([], $data['heardNetworks']);
         self::assertSame(['seen', null, null], array_column($data['attempts'], 'light'));
