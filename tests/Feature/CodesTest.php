@@ -122,7 +122,7 @@ final class CodesTest extends TestCase
         $this->delete(self::SMOKE."/{$code->id}", ['station' => 'pair'])->assertRedirect('/jobs/lantern-house/pair?slot=landing-smoke');
 
         self::assertNull($code->fresh()?->slot_id);
-        $this->get('/jobs/lantern-house/pair?next=landing-smoke')->assertSee('Take the Zigbee install code that was scanned at');
+        $this->get('/jobs/lantern-house/pair?next=landing-smoke')->assertSee('Take the code that was');
         $this->delete(self::CODES."/{$code->id}")->assertRedirect('/jobs/lantern-house/pair?lens=codes');
         self::assertNull($code->fresh());
         self::assertTrue($this->logged('Threw a code of the tray away.'));

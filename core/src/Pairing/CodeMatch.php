@@ -28,7 +28,8 @@ final readonly class CodeMatch
     }
 
     /**
-     * The slots that a code may belong to: those of the product that it names, else all of its kind.
+     * The slots that a code may belong to: those of the product that it names, else all of its kind. Those that don't join
+     * without come first.
      *
      * @param  array<string, Profile>  $slots  open ones without a code, by key, in the order of work
      * @return list<string>
@@ -42,7 +43,10 @@ final readonly class CodeMatch
             static fn (Profile $profile): bool => $profile->codeSheet?->ids?->equals($product) === true,
         );
 
-        return array_map(strval(...), array_keys($named === [] ? $possible : $named));
+        $found = $named === [] ? $possible : $named;
+        uasort($found, static fn (Profile $a, Profile $b): int => $b->codeSheet?->isNeeded <=> $a->codeSheet?->isNeeded);
+
+        return array_map(strval(...), array_keys($found));
     }
 
     /**

@@ -8,15 +8,21 @@
     <p>@if ($codeNeed->isFirst())<strong>Scan or type its {{ $codeSheet->family->words() }}</strong><br>@endif
         {{ Str::ucfirst($codeSheet->family->looks()) }}{{ $codeSheet->where === '' ? '' : ', '.$codeSheet->where }}.</p>
     @if ($mayWork)
+    @php($isTrayed = $codeNeed->isFirst() && $trayed->count() === 1)
     @foreach ($trayed as $credential)
     <x-form :action="route('jobs.codes.update', [$job, $credential->id])" method="put" class="mb-2">
         <input type="hidden" name="from" value="pair"><input type="hidden" name="slot" value="{{ $slot->key }}">
+        @if ($isTrayed)
+        <div class="thumb"><button class="big" id="big" data-move="tray-{{ $credential->id }}" data-key="n">Take the code that was
+            scanned at {{ $credential->created_at?->onSite()->format('H:i') }}</button></div>
+        @else
         <button class="btn plain">Take the {{ $credential->title() }} that was scanned at {{
             $credential->created_at?->onSite()->format('H:i') }}</button>
+        @endif
     </x-form>
     @endforeach
     <x-code-entry :action="route('jobs.slots.code.store', [$job, $slot])" :family="$codeSheet->family" id="pair-code"
-        :big="$codeNeed->isFirst() ? 'code-'.$slot->key : null">
+        :big="$codeNeed->isFirst() && ! $isTrayed ? 'code-'.$slot->key : null">
         <input type="hidden" name="from" value="pair">
     </x-code-entry>
     @endif
