@@ -188,6 +188,8 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::delete('/windows/{joinWindow:reference}', [Pair\JoinWindowController::class, 'destroy'])->name('windows.destroy');
             Route::put('/hubs/{gateway:key}/checks/{check}', [Pair\HubCheckController::class, 'update'])->name('hubs.checks.update');
             Route::delete('/hubs/{gateway:key}/checks/{check}', [Pair\HubCheckController::class, 'destroy'])->name('hubs.checks.destroy');
+            Route::post('/bus', [Pair\BusController::class, 'store'])->name('bus.store');
+            Route::put('/bus', [Pair\BusController::class, 'update'])->name('bus.update');
             Route::post('/codes', [Pair\CodeController::class, 'store'])->name('codes.store');
             Route::put('/codes/{credential:id}', [Pair\CodeController::class, 'update'])->name('codes.update');
             Route::delete('/codes/{credential:id}', [Pair\CodeController::class, 'destroy'])->name('codes.destroy');

@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
+use App\Models\BusAddress;
 use App\Models\Credential;
 use App\Models\Forecast;
 use App\Models\PairAttempt;
@@ -30,6 +31,7 @@ final readonly class SlotSheet
      * @param  Collection<int, ProofResult>  $record  all that was shown, the latest first
      * @param  Collection<int, SlotSetting>  $settings
      * @param  list<RadioFinding>  $findings
+     * @param  string|null  $busAddress  the first that its project has for it
      * @param  int  $hangingOn  devices that are in, and whose best way leads through it
      */
     private function __construct(
@@ -41,6 +43,7 @@ final readonly class SlotSheet
         public ?Forecast $forecast,
         public array $findings,
         public int $hangingOn,
+        public ?string $busAddress,
     ) {}
 
     public static function of(SlotCard $card, JobSheet $sheet): self
@@ -57,6 +60,7 @@ final readonly class SlotSheet
                 $sheet->cards,
                 static fn (SlotCard $other): bool => $other->isIn() && $other->forecast?->parentKey === $card->key(),
             )),
+            BusAddress::query()->where('slot_id', $card->slot->id)->orderBy('number')->value('address'),
         );
     }
 

@@ -9,7 +9,6 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\Codes\Code;
-use Kavvel\Core\Codes\CodeFamily;
 use Kavvel\Core\Codes\CodeKind;
 use Kavvel\Core\Codes\Codes;
 
@@ -53,13 +52,6 @@ final class Credential extends Model
     public function shown(): string
     {
         return CodeKind::tryFrom($this->kind) === null ? $this->secret : $this->code()->shown();
-    }
-
-    public function isOfFamily(CodeFamily $family): bool
-    {
-        $kind = CodeKind::tryFrom($this->kind);
-
-        return $kind === null ? $this->kind === $family->value : CodeFamily::of($kind) === $family;
     }
 
     /** @return BelongsTo<Slot, $this> */

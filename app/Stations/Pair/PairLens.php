@@ -10,10 +10,11 @@ enum PairLens: string
     case Plan = 'plan';
     case Codes = 'codes';
     case Hubs = 'hubs';
+    case Bus = 'bus';
 
     /** @return array<string, string> titles by word */
     public static function titles(): array
     {
-        return [self::Plan->value => 'Plan', self::Codes->value => 'Codes', self::Hubs->value => 'Hubs'];
+        return [self::Plan->value => 'Plan', self::Codes->value => 'Codes', self::Hubs->value => 'Hubs', self::Bus->value => 'Bus'];
     }
 }

@@ -33,6 +33,7 @@ final readonly class PairStation implements Station
         private PairCard $card,
         private CodeStore $codes,
         private HubSheets $hubSheets,
+        private BusProject $bus,
         private Guard $guard,
     ) {}
 
@@ -116,6 +117,13 @@ final readonly class PairStation implements Station
                 ],
                 $hubs,
             )), $storey, []);
+        }
+        if ($lens === PairLens::Bus) {
+            $data = ['points' => $this->bus->points($sheet), 'devices' => $this->bus->devices($sheet)];
+            $titles = array_map(static fn (SlotCard $card): array => [$card->key(), $card->fullTitle()], $data['devices']);
+            $seen = array_map(static fn (array $one): array => [$one['point'], $one['card']?->key()], $data['points']);
+
+            return new Middle('pair.bus', static fn (): array => $data, serialize([$seen, $titles]), $storey, []);
         }
         $tray = CodeTray::of($sheet, $work, $this->codes);
 

@@ -46,12 +46,6 @@ enum CodeFamily: string
         };
     }
 
-    /** The device forgets it when it is reset: what was noted before opens nothing. */
-    public function endsWithReset(): bool
-    {
-        return $this === self::OwnKey;
-    }
-
     /** @return list<string> */
     public static function values(): array
     {

@@ -28,12 +28,6 @@ enum CodeKind: string
         };
     }
 
-    /** Whoever knows it can take the device or the network: it is kept encrypted. An address is printed for all to see. */
-    public function isSecret(): bool
-    {
-        return $this !== self::Eui64;
-    }
-
     /** @return list<string> */
     public static function words(): array
     {

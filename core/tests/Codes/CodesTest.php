@@ -184,14 +184,6 @@ final class CodesTest extends TestCase
         self::assertCount(3, Codes::read('01021234', CodeKind::ThreadDataset)[0]->warnings());
     }
 
-    public function test_an_address_is_no_secret(): void
-    {
-        self::assertSame(
-            [CodeKind::Eui64],
-            array_values(array_filter(CodeKind::cases(), static fn (CodeKind $kind): bool => ! $kind->isSecret())),
-        );
-    }
-
     public function test_a_code_is_shown_in_groups(): void
     {
         self::assertSame('3497-011-2332', Codes::read('34970112332')[0]->shown());

@@ -13,7 +13,7 @@
         <input type="hidden" name="station" value="{{ $bench->station }}">
         <label class="field"><span>{{ $open->joining() === Joining::Taught ? 'What sends to it (may be left out)'
             : 'Its address there' }}</span>
-            <input name="address" maxlength="40" autocomplete="off" spellcheck="false"
+            <input name="address" value="{{ $open->busAddress }}" maxlength="40" autocomplete="off" spellcheck="false"
                 @required($open->joining() === Joining::Window)></label>
         <button class="btn">It is in</button>
     </x-form>

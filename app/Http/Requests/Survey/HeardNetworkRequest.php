@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Survey;
 
 use App\Floorplan\PlanEditRefused;
+use App\Http\Requests\CsvLines;
 use App\Http\Requests\JobRequest;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Radio\HeardTable;

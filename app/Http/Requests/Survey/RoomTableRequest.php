@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Survey;
 
 use App\Floorplan\PlanEditRefused;
+use App\Http\Requests\CsvLines;
 use Kavvel\Core\Floorplan\Edits\AddRooms;
 use Kavvel\Core\Floorplan\Plan;
 use Kavvel\Core\Floorplan\RoomTable;

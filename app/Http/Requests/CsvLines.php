@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests\Survey;
+namespace App\Http\Requests;
 
 use Illuminate\Http\UploadedFile;
 use SplFileObject;
