@@ -11,10 +11,12 @@ use App\Models\Node;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Codes\Code;
 use Kavvel\Core\Codes\CodeFamily;
+use Kavvel\Core\Codes\CodeKind;
 use Kavvel\Core\Codes\CodeRefused;
 use Kavvel\Core\Codes\Codes;
 use Kavvel\Core\Codes\FoundSecret;
@@ -98,9 +100,14 @@ final readonly class CodeStore
         $this->logbook->write($job, $person, 'secret', "Took the code of the {$slot->title()} from the tray.", $slot);
     }
 
-    /** Back into the tray: it is the code of another device. */
+    /** Back into the tray: it is the code of another device. A key of a maker's own is nobody else's. */
     public function takeAway(SiteJob $job, Credential $credential, User $person): void
     {
+        if ($credential->isOwnKey()) {
+            $this->forget($job, $credential, $person);
+
+            return;
+        }
         $slot = $credential->slot()->first();
         $credential->update(['slot_id' => null]);
         $this->logbook->write($job, $person, 'secret', "Put the code of the {$slot?->title()} into the tray.", $slot);
@@ -119,6 +126,17 @@ final readonly class CodeStore
     {
         Credential::query()->where('slot_id', $slot->id)->where('kind', CodeFamily::OwnKey->value)->whereNull('stale_at')
             ->update(['stale_at' => now(), 'stale_because' => $because]);
+    }
+
+    /**
+     * Codes of a standard that still open something: with their device, or in the tray.
+     *
+     * @return Builder<Credential>
+     */
+    public function ofDevices(SiteJob $job): Builder
+    {
+        return Credential::query()->with('slot')->where('site_job_id', $job->id)
+            ->whereIn('kind', CodeKind::words())->whereNotNull('fingerprint')->whereNull('stale_at');
     }
 
     /** The code of a device that still opens something, or null. */

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\Codes\Code;
+use Kavvel\Core\Codes\CodeFamily;
 use Kavvel\Core\Codes\CodeKind;
 use Kavvel\Core\Codes\Codes;
 
@@ -40,6 +41,11 @@ final class Credential extends Model
     public function code(): Code
     {
         return Codes::read($this->secret, CodeKind::from($this->kind))[0];
+    }
+
+    public function isOwnKey(): bool
+    {
+        return $this->kind === CodeFamily::OwnKey->value;
     }
 
     /** "Matter QR code" */

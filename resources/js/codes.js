@@ -3,6 +3,7 @@
 const LOOKS_EVERY_MS = 250;
 const LARGEST_SIDES = [1600, 900, 2600];
 let looking = null;
+let last = null;
 
 const reader = async () => {
     const {
@@ -114,12 +115,15 @@ export function followCodes() {
         if (camera) looking ? stop() : look(camera.form);
         // The refusal of a code offers the one that was meant.
         const meant = event.target.closest('[data-meant]');
-        const form = meant && document.querySelector('[data-code-entry]');
+        const form = meant && document.getElementById(last)?.form;
         if (form) {
             form.elements.code.value = meant.dataset.meant;
             document.getElementById('message')?.remove();
             form.requestSubmit();
         }
     });
+    document.addEventListener('submit', (event) => {
+        if (event.target.matches('[data-code-entry]')) last = event.target.elements.code.id;
+    }, true);
     addEventListener('pagehide', stop);
 }

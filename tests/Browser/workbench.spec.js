@@ -203,3 +203,57 @@ test('the whole box is scanned first, and drawings stand still where motion is n
     expect(await page.locator('.light-sign').first().evaluate((svg) => svg.animationsPaused())).toBe(false);
     await still.context().close();
 });
+
+test('a bus project is taken in, and a control point without feedback is seen', async ({ page }) => {
+    await page.goto(`${JOB}/pair?lens=bus`);
+    await page.getByLabel('Group addresses (CSV: address, name)').setInputFiles({
+        name: 'bus.csv', mimeType: 'text/csv',
+        buffer: Buffer.from([
+            'address;name', '1/1/1;Hall light switch', '1/1/2;Hall light status', '1/1/3;Stair light switch', '1/2/1;Hall keypad key',
+        ].join('\n')),
+    });
+    await stored(page, () => page.getByRole('button', { name: 'Take it in' }).click());
+    await expect(page.locator('#pair-bus')).toContainText('3 control points, one of them lacks something.');
+    await page.getByLabel('Which planned device Hall keypad is').selectOption('hall-keypad');
+    await stored(page, () => page.getByRole('button', { name: 'That is Hall keypad' }).click());
+    await expect(page.getByLabel('Which planned device Hall keypad is')).toHaveValue('hall-keypad');
+    await expectAccessible(page);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto(`${JOB}/pair?slot=hall-keypad`);
+    await expect(page.getByLabel('Its address there')).toHaveValue('1/2/1');
+});
+
+test('a lead puts an entry of the catalogue right, and what is no step is named', async ({ page }) => {
+    await page.goto('/jobs');
+    await page.getByRole('link', { name: 'Catalogue' }).click();
+    await page.getByRole('link', { name: /^Leak sensor/ }).click();
+    await expect(page.getByRole('heading', { name: /Leak sensor/, level: 2 })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByText('Put this entry right').click();
+    const join = page.getByLabel('To join, one step a line');
+    const before = await join.inputValue();
+    await join.fill('Shout at it');
+    await page.getByRole('button', { name: 'Save the entry' }).click();
+    await expect(page.getByRole('alert').first()).toContainText('“Shout at it”, is no step');
+    await page.getByLabel('To join, one step a line').fill(`Pull the battery tab\n${before}`);
+    await page.getByRole('button', { name: 'Save the entry' }).click();
+    await expect(page.getByRole('status')).toContainText('The entry is changed');
+    await expect(page.locator('.catalogue-entry .steps').first()).toContainText('Pull the battery tab');
+    await page.setViewportSize({ width: 390, height: 844 });
+    await expectAccessible(page);
+    await page.getByText('Put this entry right').click();
+    await page.getByLabel('To join, one step a line').fill(before);
+    await page.getByRole('button', { name: 'Save the entry' }).click();
+    await expect(page.getByRole('status')).toContainText('The entry is changed');
+});
+
+test('the sheet of a hub is settled point by point', async ({ page }) => {
+    await page.goto(`${JOB}/pair?lens=hubs`);
+    await expectAccessible(page);
+    await stored(page, () => page.getByRole('button', { name: 'Open again: A backup was made' }).click());
+    await page.locator('.hub-entry').getByLabel('Where it is kept').fill('with the client, on a stick');
+    await stored(page, () => page.locator('.hub-entry').getByRole('button', { name: 'Done' }).click());
+    await expect(page.locator('#pair-hubs')).toContainText('All of it is settled.');
+    await page.setViewportSize({ width: 390, height: 844 });
+    await expectAccessible(page);
+});

@@ -164,6 +164,29 @@ final class CodesTest extends TestCase
         );
     }
 
+    public function test_the_code_of_a_slot_that_was_taken_off_the_plan_waits_in_the_tray(): void
+    {
+        $this->post(self::SMOKE, ['code' => self::installCode()]);
+        $this->delete('/jobs/lantern-house/slots/landing-smoke', ['lock_version' => 1])->assertSessionHasNoErrors();
+
+        $this->get('/jobs/lantern-house/pair?lens=codes')->assertSee('In the tray: 1');
+        $this->get('/jobs/lantern-house/pair?next=hall-smoke')->assertSee('Take the code that was');
+        $this->put(self::CODES.'/'.Credential::query()->whereNotNull('fingerprint')->value('id'), ['slot' => 'hall-smoke'])
+            ->assertSessionHasNoErrors();
+        self::assertSame(1, $this->slot('hall-smoke')->credentials()->count());
+    }
+
+    public function test_a_key_of_a_maker_is_thrown_away_and_never_in_the_tray(): void
+    {
+        $this->post('/jobs/lantern-house/slots/doorbell/code', ['code' => '8f2a91c4d0e7b365']);
+        $key = $this->slot('doorbell')->credentials()->sole();
+        $this->get('/jobs/lantern-house/pair?slot=doorbell')->assertSee('Throw it away');
+        $this->delete("/jobs/lantern-house/slots/doorbell/code/{$key->id}", ['station' => 'pair'])->assertRedirect();
+
+        self::assertNull($key->fresh());
+        $this->get('/jobs/lantern-house/pair?lens=codes')->assertOk()->assertDontSee('In the tray');
+    }
+
     public function test_a_code_is_shown_on_purpose_and_the_look_is_logged(): void
     {
         $this->post(self::SMOKE, ['code' => self::installCode()]);

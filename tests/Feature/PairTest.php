@@ -426,6 +426,16 @@ final class PairTest extends TestCase
         ]);
     }
 
+    public function test_an_exclusion_window_that_ends_without_says_so_with_the_way_out(): void
+    {
+        $this->post('/jobs/lantern-house/exclusions', ['slot' => 'kitchen-window'])->assertRedirect();
+        $this->pass(61);
+
+        $this->get('/jobs/lantern-house/pair?next=kitchen-window')
+            ->assertSee('The exclusion window ended, and nothing had left.')
+            ->assertSee('Used before? Exclude it first');
+    }
+
     public function test_what_a_remote_teaches_and_a_bus_addresses_is_put_in_by_hand_with_its_rung(): void
     {
         foreach ([

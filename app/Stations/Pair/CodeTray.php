@@ -32,12 +32,12 @@ final readonly class CodeTray
         $profiles = array_map(static fn (SlotCard $card): Profile => $card->profile, $cards);
         $waiting = [];
         $found = [];
-        $stored = $sheet->job->credentials()->whereNotNull('fingerprint')->whereNull('stale_at')->latest('id')->get();
+        $stored = $codes->ofDevices($sheet->job)->latest('id')->get();
         foreach ($stored as $credential) {
             $card = $sheet->cardOfSlot($credential->slot_id);
             if ($card !== null) {
                 $found[] = ['credential' => $credential, 'card' => $card];
-            } elseif ($credential->slot_id === null) {
+            } else {
                 $code = $credential->code();
                 $waiting[] = [
                     'credential' => $credential,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Pair;
 
 use App\Catalogue\CompanyExperience;
+use App\Codes\CodeStore;
 use App\Existing\ExistingSheet;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
@@ -29,7 +30,7 @@ final readonly class PairCard
 {
     private const NEXT_SHOWN = 4;
 
-    public function __construct(private HubSheets $hubSheets) {}
+    public function __construct(private HubSheets $hubSheets, private CodeStore $codes) {}
 
     /**
      * @param  JoinWindow|null  $window  that is open for it
@@ -79,6 +80,7 @@ final readonly class PairCard
             'mayExclude' => $leaves,
             'excludesFirst' => $leaves && ! $phase->holdsWindow() && $this->isOwned($causes, $held !== null),
             'leftAt' => $this->leftSince($target, $attempt),
+            'excludedNothing' => $leaves && ! $phase->holdsWindow() && $this->excludedNothing($target, $attempt),
             'tries' => $attempts->filter(static fn (PairAttempt $one): bool => $one->state->isFailure())->count(),
             'then' => $work->after($target, self::NEXT_SHOWN),
             'byHand' => $work->byHand,
@@ -104,6 +106,18 @@ final readonly class PairCard
         return $leftAt === null || $last?->started_at->greaterThan($leftAt) === true ? null : $leftAt;
     }
 
+    /** The last window was for its exclusion, and ended without. */
+    private function excludedNothing(SlotCard $target, ?PairAttempt $last): bool
+    {
+        $window = JoinWindow::query()->where('slot_id', $target->slot->id)
+            ->where('kind', 'exclude')->where('state', 'ended')->latest('id')->first();
+        $leftAt = $target->slot->left_at;
+
+        return $window?->opened_at !== null
+            && ($leftAt === null || $leftAt->lessThan($window->opened_at))
+            && $last?->started_at->greaterThan($window->opened_at) !== true;
+    }
+
     /** @return array{codeNeed: CodeNeed, stale: Credential|null, trayed: Collection<int, Credential>} */
     private function code(JobSheet $sheet, SlotCard $target): array
     {
@@ -115,9 +129,8 @@ final readonly class PairCard
         return [
             'codeNeed' => $need,
             'stale' => $stale,
-            'trayed' => $sheetOfCode === null || $need->isHere() ? new Collection : $sheet->job->credentials()
-                ->whereNull('slot_id')
-                ->whereNotNull('fingerprint')
+            'trayed' => $sheetOfCode === null || $need->isHere() ? new Collection : $this->codes->ofDevices($sheet->job)
+                ->whereDoesntHave('slot')
                 ->get()
                 ->filter(static fn (Credential $one): bool => CodeMatch::objection($target->profile, $one->code()) === null)
                 ->values(),

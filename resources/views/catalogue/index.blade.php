@@ -13,11 +13,10 @@
         <a class="btn small" href="{{ route('catalogue.export') }}">Save as a file</a>
         @if ($isLead)
         <details class="menu"><summary>Take in a file</summary>
-            <form action="{{ route('catalogue.store') }}" method="post" enctype="multipart/form-data" class="card">
-                @csrf <input type="hidden" name="_once" value="{{ (string) Str::ulid() }}">
+            <x-form :action="route('catalogue.store')" enctype="multipart/form-data" class="card">
                 <label class="field"><span>Catalogue file</span><input type="file" name="file" accept="application/json,.json"></label>
                 <button class="btn">Take it in</button>
-            </form>
+            </x-form>
             <x-form :action="route('catalogue.standard.store')" class="card mt-2">
                 <p class="quiet mb-2">Or the entries that come with Kavvel: those that are here already stay as they are.</p>
                 <button class="btn plain">Take in what is missing</button>

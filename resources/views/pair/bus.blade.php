@@ -11,12 +11,11 @@
     } }}</p>
 </div>
 @if ($mayWork)
-<form action="{{ route('jobs.bus.store', $job) }}" method="post" enctype="multipart/form-data" class="bus-entry">
-    @csrf <input type="hidden" name="_once" value="{{ (string) Str::ulid() }}">
+<x-form :action="route('jobs.bus.store', $job)" enctype="multipart/form-data" class="bus-entry">
     <label class="field"><span>{{ $points === [] ? 'Group addresses (CSV: address, name)' : 'A newer project takes its place' }}</span>
         <input type="file" name="table" accept=".csv,.txt"></label>
     <button class="btn small">Take it in</button>
-</form>
+</x-form>
 @endif
 @if ($points !== [])
 <ul class="rows bus-points">

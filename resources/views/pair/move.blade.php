@@ -57,6 +57,10 @@
     @if ($window !== null && $window->user_id !== $bench->user->id)
     <p class="quiet" role="status">{{ $window->user->name ?? 'Somebody' }} opened this window.</p>
     @endif
+    @if ($excludedNothing)
+    <p class="note danger" role="status">The exclusion window ended, and nothing had left. Bring the device within 2 m of the hub,
+        open the next one, and do it again at its pace.</p>
+    @endif
     @if ($phase === PairPhase::Idle && $leftAt !== null)
     <p class="note done" role="status">It left its old network at {{ $leftAt->onSite()->format('H:i') }}: now let it join.</p>
     @endif

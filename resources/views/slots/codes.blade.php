@@ -9,7 +9,7 @@
         @if ($mayWork && $credential->fingerprint !== null && $credential->stale_at === null && ! $card->isIn())
         <x-form :action="route('jobs.slots.code.destroy', [$job, $slot, $credential->id])" method="delete">
             <input type="hidden" name="station" value="{{ $bench->station }}">
-            <button class="btn plain">Not its code: into the tray</button>
+            <button class="btn plain">{{ $credential->isOwnKey() ? 'Throw it away' : 'Not its code: into the tray' }}</button>
         </x-form>
         @endif
         @if ($credential->stale_at !== null)
