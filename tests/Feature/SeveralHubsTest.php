@@ -77,7 +77,9 @@ final class SeveralHubsTest extends TestCase
 
         self::assertSame(Protocol::ZWave, $order[0]['card']->profile->protocol);
         self::assertTrue($order[count($order) - 1]['card']->waitsForHub());
-        $this->get('/jobs/lantern-house/pair')->assertSee('data-move="open-', false);
+        $this->get('/jobs/lantern-house/pair')
+            ->assertSee('Shed hub lets its first device in here')
+            ->assertSee('data-move="hub-second"', false);
     }
 
     private function hub(string $job): Gateway

@@ -9,7 +9,6 @@ use App\Codes\CodeStore;
 use App\Existing\ExistingSheet;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
-use App\Models\Credential;
 use App\Models\JoinWindow;
 use App\Models\Node;
 use App\Models\PairAttempt;
@@ -17,13 +16,9 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\Existing\ExistingStanding;
 use Kavvel\Core\Pairing\AttemptState;
-use Kavvel\Core\Pairing\Cause;
-use Kavvel\Core\Pairing\CodeMatch;
-use Kavvel\Core\Pairing\CodeNeed;
 use Kavvel\Core\Pairing\JoinPath;
 use Kavvel\Core\Pairing\NodeFit;
 use Kavvel\Core\Pairing\PairPhase;
-use Kavvel\Core\Protocol\Leaving;
 
 /** What the card of a device shows while it is paired: its phase, what the hub heard, and what to try. */
 final readonly class PairCard
@@ -48,7 +43,6 @@ final readonly class PairCard
             : PairPhase::of($window?->state === 'opening', $window?->state === 'open', $attempt?->state, $this->offered($offer));
         $strangers = $this->strangers($sheet, $window, $attempt);
         $existing = ExistingSheet::of($sheet->job);
-        $leaves = $target->profile->protocol->rules()->leaving() === Leaving::Excluded;
         $held = $existing->held($target->slot->id);
 
         $causes = Advice::after($sheet, $target, $attempts, $held !== null, $this->hubSheets->facts($target->hub?->gateway->id));
@@ -77,63 +71,11 @@ final readonly class PairCard
             'causes' => $causes,
             'hubFirst' => $phase === PairPhase::Idle && $held === null && $hubSheet?->comesFirst() === true ? $hubSheet->open() : [],
             'experience' => CompanyExperience::of($target->slot->profile_id),
-            'mayExclude' => $leaves,
-            'excludesFirst' => $leaves && ! $phase->holdsWindow() && $this->isOwned($causes, $held !== null),
-            'leftAt' => $this->leftSince($target, $attempt),
-            'excludedNothing' => $leaves && ! $phase->holdsWindow() && $this->excludedNothing($target, $attempt),
+            'exclusion' => Exclusion::of($target, $phase, $attempt, $causes, $held !== null),
             'tries' => $attempts->filter(static fn (PairAttempt $one): bool => $one->state->isFailure())->count(),
             'then' => $work->after($target, self::NEXT_SHOWN),
             'byHand' => $work->byHand,
-            ...$this->code($sheet, $target),
-        ];
-    }
-
-    /**
-     * What speaks most for it is that another network has it.
-     *
-     * @param  list<Cause>  $causes
-     */
-    private function isOwned(array $causes, bool $isHeld): bool
-    {
-        return $isHeld || ($causes[0]->code ?? null) === 'owned';
-    }
-
-    /** When it was taken out of a network, if nothing was tried since. */
-    private function leftSince(SlotCard $target, ?PairAttempt $last): ?Carbon
-    {
-        $leftAt = $target->slot->left_at;
-
-        return $leftAt === null || $last?->started_at->greaterThan($leftAt) === true ? null : $leftAt;
-    }
-
-    /** The last window was for its exclusion, and ended without. */
-    private function excludedNothing(SlotCard $target, ?PairAttempt $last): bool
-    {
-        $window = JoinWindow::query()->where('slot_id', $target->slot->id)
-            ->where('kind', 'exclude')->where('state', 'ended')->latest('id')->first();
-        $leftAt = $target->slot->left_at;
-
-        return $window?->opened_at !== null
-            && ($leftAt === null || $leftAt->lessThan($window->opened_at))
-            && $last?->started_at->greaterThan($window->opened_at) !== true;
-    }
-
-    /** @return array{codeNeed: CodeNeed, stale: Credential|null, trayed: Collection<int, Credential>} */
-    private function code(JobSheet $sheet, SlotCard $target): array
-    {
-        $sheetOfCode = $target->profile->codeSheet;
-        $stored = $sheetOfCode === null ? new Collection : $target->slot->credentials()->whereNotNull('fingerprint')->get();
-        $stale = $stored->whereNotNull('stale_at')->last();
-        $need = CodeNeed::of($sheetOfCode, $stored->whereNull('stale_at')->isNotEmpty(), $stale !== null);
-
-        return [
-            'codeNeed' => $need,
-            'stale' => $stale,
-            'trayed' => $sheetOfCode === null || $need->isHere() ? new Collection : $this->codes->ofDevices($sheet->job)
-                ->whereDoesntHave('slot')
-                ->get()
-                ->filter(static fn (Credential $one): bool => CodeMatch::objection($target->profile, $one->code()) === null)
-                ->values(),
+            'codes' => CodesAtHand::of($sheet, $target, $this->codes),
         ];
     }
 

@@ -4,38 +4,25 @@ declare(strict_types=1);
 
 namespace App\Stations\Pair;
 
-use App\Codes\CodeStore;
-use App\JobSheet\Hub;
 use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
-use App\Models\HubCheck;
 use App\Models\JoinWindow;
 use App\Plan\Lens;
 use App\Radio\ForecastLink;
 use App\Stations\Asked;
 use App\Stations\Legend;
-use App\Stations\Middle;
 use App\Stations\Move;
 use App\Stations\Progress;
 use App\Stations\Station;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Database\Eloquent\Collection;
-use Kavvel\Core\Pairing\HubSheet;
 use Kavvel\Core\Pairing\PairingOrder;
-use Kavvel\Core\Protocol\Protocol;
 
 /** Which device to pair now, how, and what the hub hears while it happens. */
 final readonly class PairStation implements Station
 {
-    public function __construct(
-        private PutOff $putOff,
-        private PairCard $card,
-        private CodeStore $codes,
-        private HubSheets $hubSheets,
-        private BusProject $bus,
-        private Guard $guard,
-    ) {}
+    public function __construct(private PutOff $putOff, private PairCard $card, private PairMiddle $middle, private Guard $guard) {}
 
     public function number(): int
     {
@@ -76,7 +63,7 @@ final readonly class PairStation implements Station
                 'pair.done',
                 static fn (): array => ['byHand' => $work->byHand],
                 new Lens,
-                middle: $this->middle($lens, $sheet, $work, null),
+                middle: $this->middle->of($lens, $sheet, $work, null),
                 lenses: PairLens::titles(),
                 chosenLens: $lens->value,
             );
@@ -95,56 +82,11 @@ final readonly class PairStation implements Station
             new Legend(PairingOrder::from($sheet->job->school)->words()),
             $target->key(),
             isLive: $window !== null || $holder !== null,
-            middle: $this->middle($lens, $sheet, $work, $target),
+            middle: $this->middle->of($lens, $sheet, $work, $target),
             lenses: PairLens::titles(),
             chosenLens: $lens->value,
             isOwn: $windows->isNotEmpty(),
         );
-    }
-
-    private function middle(PairLens $lens, JobSheet $sheet, WorkList $work, ?SlotCard $target): ?Middle
-    {
-        if ($lens === PairLens::Plan) {
-            return null;
-        }
-        $storey = $target->storey ?? $sheet->geometry->storeys[0]['key'] ?? '';
-        if ($lens === PairLens::Hubs) {
-            $hubs = $this->hubs($sheet);
-
-            return new Middle('pair.hubs', static fn (): array => ['hubs' => $hubs], serialize(array_map(
-                static fn (array $one): array => [
-                    $one['hub']->gateway->only(['key', 'name', 'url']), $one['sheet'], $one['checks'], $one['speaks'],
-                ],
-                $hubs,
-            )), $storey, []);
-        }
-        if ($lens === PairLens::Bus) {
-            $data = ['points' => $this->bus->points($sheet), 'devices' => $this->bus->devices($sheet)];
-            $titles = array_map(static fn (SlotCard $card): array => [$card->key(), $card->fullTitle()], $data['devices']);
-            $seen = array_map(static fn (array $one): array => [$one['point'], $one['card']?->key()], $data['points']);
-
-            return new Middle('pair.bus', static fn (): array => $data, serialize([$seen, $titles]), $storey, []);
-        }
-        $tray = CodeTray::of($sheet, $work, $this->codes);
-
-        return new Middle('pair.codes', static fn (): array => ['tray' => $tray], $tray->version(), $storey, []);
-    }
-
-    /** @return list<array{hub: Hub, sheet: HubSheet, checks: array<string, HubCheck>, speaks: string}> */
-    private function hubs(JobSheet $sheet): array
-    {
-        $checks = $this->hubSheets->checks($sheet);
-
-        return array_map(fn (Hub $hub): array => [
-            'hub' => $hub,
-            'sheet' => $this->hubSheets->of($sheet, $hub, $checks),
-            'checks' => $checks->where('gateway_id', $hub->gateway->id)
-                ->keyBy(static fn (HubCheck $one): string => $one->item->value)->all(),
-            'speaks' => $hub->speaks === [] ? 'Nobody has said what it speaks.' : 'It speaks '.implode(', ', array_map(
-                static fn (Protocol $protocol): string => $protocol->title(),
-                $hub->speaks,
-            )).'.',
-        ], $sheet->hubs);
     }
 
     /**

@@ -13,7 +13,7 @@
     default => null,
 })
 @php($toFit = $held === null && $phase === PairPhase::Idle && $target->waitsForFitting())
-@php($toExclude = $idle === null && $excludesFirst)
+@php($toExclude = $idle === null && $exclusion->isFirst)
 @php($toHub = $idle === null && $hubFirst !== [])
 @if (! $asksForCode || $idle !== null || $toExclude || $toHub)
 <div class="thumb">
@@ -80,7 +80,7 @@
     @endif
     <x-form :action="route('jobs.slots.put-off', [$job, $slot])"><button class="btn">Skip for now</button></x-form>
 </div>
-@if ($mayExclude && ! $toExclude && $idle === null && ! $isOpen)
+@if ($exclusion->isPossible && ! $toExclude && $idle === null && ! $isOpen)
 <x-form :action="route('jobs.exclusions.store', $job)">
     <input type="hidden" name="slot" value="{{ $slot->key }}">
     <button class="btn plain">Used before? Exclude it first</button>

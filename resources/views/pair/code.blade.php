@@ -1,18 +1,17 @@
 @use('Kavvel\Core\Pairing\CodeNeed')
 @php($codeSheet = $target->profile->codeSheet)
 <div class="code-step">
-    @if ($codeNeed === CodeNeed::Stale)
-    <p class="note">The {{ $codeSheet->family->words() }} that was noted opens nothing any more: {{ $stale->stale_because }}. Fetch the new
-        one.</p>
+    @if ($codes->need === CodeNeed::Stale)
+    <p class="note">The {{ $codeSheet->family->words() }} that was noted opens nothing any more:
+        {{ $codes->stale->stale_because }}. Fetch the new one.</p>
     @endif
-    <p>@if ($codeNeed->isFirst())<strong>Scan or type its {{ $codeSheet->family->words() }}</strong><br>@endif
+    <p>@if ($codes->need->isFirst())<strong>Scan or type its {{ $codeSheet->family->words() }}</strong><br>@endif
         {{ Str::ucfirst($codeSheet->family->looks()) }}{{ $codeSheet->where === '' ? '' : ', '.$codeSheet->where }}.</p>
     @if ($mayWork)
-    @php($isTrayed = $codeNeed->isFirst() && $trayed->count() === 1)
-    @foreach ($trayed as $credential)
+    @foreach ($codes->trayed as $credential)
     <x-form :action="route('jobs.codes.update', [$job, $credential->id])" method="put" class="mb-2">
         <input type="hidden" name="from" value="pair"><input type="hidden" name="slot" value="{{ $slot->key }}">
-        @if ($isTrayed)
+        @if ($codes->isInTray())
         <div class="thumb"><button class="big" id="big" data-move="tray-{{ $credential->id }}" data-key="n">Take the code that was
             scanned at {{ $credential->created_at?->onSite()->format('H:i') }}</button></div>
         @else
@@ -22,7 +21,7 @@
     </x-form>
     @endforeach
     <x-code-entry :action="route('jobs.slots.code.store', [$job, $slot])" :family="$codeSheet->family" id="pair-code"
-        :big="$codeNeed->isFirst() && ! $isTrayed ? 'code-'.$slot->key : null">
+        :big="$codes->need->isFirst() && ! $codes->isInTray() ? 'code-'.$slot->key : null">
         <input type="hidden" name="from" value="pair">
     </x-code-entry>
     @endif

@@ -3,8 +3,8 @@
 @php($mayWork = $bench->mayWork())
 @php($isOpen = $phase->holdsWindow())
 @php($heard = $phase->isHeard())
-@php($asksForCode = $phase === PairPhase::Idle && $held === null && ! $excludesFirst
-    && $hubFirst === [] && $codeNeed->isFirst() && $mayWork)
+@php($asksForCode = $phase === PairPhase::Idle && $held === null && ! $exclusion->isFirst
+    && $hubFirst === [] && $codes->need->isFirst() && $mayWork)
 @php($shown = $phase === PairPhase::Offer ? $offer['better'] ?? $target : $target)
 <div>
     <p class="over"><span>Next move</span><span>{{ $bench->sheet->countIn() }} of {{ count($bench->sheet->cards) }} in</span></p>
@@ -16,7 +16,7 @@
 @else
     @if ($held !== null && $phase === PairPhase::Idle)
     @include('pair.held')
-    @elseif ($phase === PairPhase::Excluding || $excludesFirst)
+    @elseif ($phase === PairPhase::Excluding || $exclusion->isFirst)
     @include('pair.excluding')
     @elseif ($asksForCode)
     @include('pair.code')
@@ -43,7 +43,7 @@
     <p class="note">{{ $target->hub->gateway->name }} lets its first device in here, and {{ count($hubFirst) }} of its sheet are open:
         {{ Str::lcfirst($hubFirst[0]->title()) }}{{ count($hubFirst) === 1 ? '.' : ', and more.' }}</p>
     @endif
-    @if ($phase === PairPhase::Idle && $codeNeed === Kavvel\Core\Pairing\CodeNeed::Optional && $mayWork && $held === null)
+    @if ($phase === PairPhase::Idle && $codes->need === Kavvel\Core\Pairing\CodeNeed::Optional && $mayWork && $held === null)
     <details><summary>Scan or type its {{ $target->profile->codeSheet->family->words() }}</summary>
         <p class="quiet mb-2">It joins without, and better with it.</p>
         @include('pair.code')
@@ -57,12 +57,12 @@
     @if ($window !== null && $window->user_id !== $bench->user->id)
     <p class="quiet" role="status">{{ $window->user->name ?? 'Somebody' }} opened this window.</p>
     @endif
-    @if ($excludedNothing)
+    @if ($exclusion->tookNothing)
     <p class="note danger" role="status">The exclusion window ended, and nothing had left. Bring the device within 2 m of the hub,
         open the next one, and do it again at its pace.</p>
     @endif
-    @if ($phase === PairPhase::Idle && $leftAt !== null)
-    <p class="note done" role="status">It left its old network at {{ $leftAt->onSite()->format('H:i') }}: now let it join.</p>
+    @if ($phase === PairPhase::Idle && $exclusion->leftAt !== null)
+    <p class="note done" role="status">It left its old network at {{ $exclusion->leftAt->onSite()->format('H:i') }}: now let it join.</p>
     @endif
     @if ($phase === PairPhase::Idle && $target->waitsForFitting())
     <p class="note">{{ $target->isHung() ? 'It is not up and taught yet' : 'It is not in the wall yet' }}: it works by hand before its

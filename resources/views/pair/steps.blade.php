@@ -14,11 +14,11 @@
     <li><span class="n">{{ ++$n }}</span><span>{{ $need }}</span></li>
     @endforeach
     @if ($target->profile->codeSheet !== null && ! $asksForCode)
-    <li class="{{ $codeNeed->isHere() ? 'is-done' : '' }}"><span
-        class="n">{{ ++$n }}</span><span>{{ $codeNeed->isHere() ? 'Its '.$target->profile->codeSheet->family->words().' is here'
+    <li class="{{ $codes->need->isHere() ? 'is-done' : '' }}"><span
+        class="n">{{ ++$n }}</span><span>{{ $codes->need->isHere() ? 'Its '.$target->profile->codeSheet->family->words().' is here'
             : 'Scan or type its '.$target->profile->codeSheet->family->words() }}</span></li>
     @endif
-    <li class="{{ $isOpen ? 'is-done' : ($isIdle && ($target->feed() || $codeNeed->isFirst()) ? '' : 'is-current') }}"><span
+    <li class="{{ $isOpen ? 'is-done' : ($isIdle && ($target->feed() || $codes->need->isFirst()) ? '' : 'is-current') }}"><span
         class="n">{{ ++$n }}</span><span>Open the join window</span>
         @if ($secondsLeft !== null && $isOpen)
         <span class="end measure" data-seconds-left="{{ $secondsLeft }}">{{ sprintf('%d:%02d left', intdiv($secondsLeft, 60),
