@@ -22,6 +22,9 @@ final readonly class ZWaveQr implements Code
 
     private const MOST_KEYS = 255;
 
+    /** Nothing longer stands on a sticker: it is not tried slip by slip */
+    private const LONGEST_MENDED = 400;
+
     private function __construct(
         public int $version,
         public int $keyBits,
@@ -143,6 +146,9 @@ final readonly class ZWaveQr implements Code
             'The checksum does not fit the rest of the code: a digit is wrong, or two are swapped.',
             $typed->span(self::CHECKSUM_AT, 5),
         );
+        if ($typed->length() > self::LONGEST_MENDED) {
+            return $refused;
+        }
         $meant = Correction::of($typed->code, '0123456789', static function (string $slip): bool {
             $version = self::VERSIONS[substr($slip, 2, 2)] ?? null;
             try {

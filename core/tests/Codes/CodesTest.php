@@ -132,6 +132,7 @@ final class CodesTest extends TestCase
         yield 'swapped digits in it' => [
             substr_replace($zwave, $zwave[13].$zwave[12], 12, 2), 'bad-checksum', 'characters 5 to 9', 'Only one slip', $zwave,
         ];
+        yield 'far too much of it' => ['90011234'.str_repeat('1', 9_000), 'bad-checksum', 'characters 5 to 9', 'two are swapped.'];
         yield 'a version of it to come' => ['9002'.substr($zwave, 4), 'unsupported-version', 'characters 3 to 4', '02'];
         yield 'an install code with a wrong digit' => [
             '83FED3407A939723A5C639B26916D505C3B6', 'bad-checksum', 'characters 33 to 36', 'Only one slip',
