@@ -188,6 +188,10 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::delete('/windows/{joinWindow:reference}', [Pair\JoinWindowController::class, 'destroy'])->name('windows.destroy');
             Route::put('/hubs/{gateway:key}/checks/{check}', [Pair\HubCheckController::class, 'update'])->name('hubs.checks.update');
             Route::delete('/hubs/{gateway:key}/checks/{check}', [Pair\HubCheckController::class, 'destroy'])->name('hubs.checks.destroy');
+            Route::post('/slots/{slot}/keys', [Pair\LearnKeyController::class, 'store'])->name('slots.keys.store');
+            Route::put('/slots/{slot}/keys', [Pair\LearnKeyController::class, 'update'])->name('slots.keys.update');
+            Route::delete('/slots/{slot}/keys', [Pair\LearnKeyController::class, 'destroy'])->name('slots.keys.destroy');
+            Route::put('/slots/{slot}/learn-school', [Pair\LearnSchoolController::class, 'update'])->name('slots.learn-school.update');
             Route::post('/bus', [Pair\BusController::class, 'store'])->name('bus.store');
             Route::put('/bus', [Pair\BusController::class, 'update'])->name('bus.update');
             Route::post('/codes', [Pair\CodeController::class, 'store'])->name('codes.store');

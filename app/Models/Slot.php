@@ -44,6 +44,7 @@ use Kavvel\Core\Wants\PlugLoad;
  * @property bool|null $remote_works_away
  * @property bool|null $remote_toggles
  * @property string|null $hardware revision of the unit, where its recipe knows several
+ * @property string|null $learn_school by which its sender is taught
  * @property Carbon|null $left_at when its device was last taken out of whatever network it was in
  * @property Carbon|null $named_at
  * @property-read Room $room

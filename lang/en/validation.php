@@ -132,6 +132,8 @@ return [
         'latitude' => 'the latitude',
         'layers' => 'the layers',
         'lead_days' => 'the days from ordering',
+        'learn' => 'what came of it',
+        'learn_school' => 'the school of teaching',
         'length' => 'the length',
         'lens' => 'what is shown',
         'light' => 'what the light shows',

@@ -257,3 +257,18 @@ test('the sheet of a hub is settled point by point', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     await expectAccessible(page);
 });
+
+test('a remote is taught key by key, a preset first', async ({ page }) => {
+    await page.goto(`${JOB}/pair?lens=teach`);
+    await expect(page.locator('#pair-teach')).toContainText('toggles: it gives no state');
+    await expectAccessible(page);
+    await stored(page, () => page.getByRole('button', { name: 'It obeyed: Up, gallery awning' }).click());
+    await stored(page, () => page.getByRole('button', { name: 'It did not: Stop, gallery awning' }).click());
+    await expect(page.locator('#pair-teach')).toContainText('Learn “Stop” from its remote');
+    await stored(page, () => page.getByRole('button', { name: 'It is learnt: Stop, gallery awning' }).click());
+    await stored(page, () => page.getByRole('button', { name: 'It obeyed: Stop, gallery awning' }).click());
+    await page.reload();
+    await expect(page.locator('#pair-teach')).toContainText('2 of 3 work');
+    await page.setViewportSize({ width: 390, height: 844 });
+    await expectAccessible(page);
+});

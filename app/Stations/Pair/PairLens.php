@@ -11,10 +11,14 @@ enum PairLens: string
     case Codes = 'codes';
     case Hubs = 'hubs';
     case Bus = 'bus';
+    case Teach = 'teach';
 
     /** @return array<string, string> titles by word */
     public static function titles(): array
     {
-        return [self::Plan->value => 'Plan', self::Codes->value => 'Codes', self::Hubs->value => 'Hubs', self::Bus->value => 'Bus'];
+        return [
+            self::Plan->value => 'Plan', self::Codes->value => 'Codes', self::Hubs->value => 'Hubs', self::Bus->value => 'Bus',
+            self::Teach->value => 'Teach',
+        ];
     }
 }

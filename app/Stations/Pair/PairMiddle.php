@@ -16,7 +16,12 @@ use Kavvel\Core\Protocol\Protocol;
 /** What stands in the middle while devices are paired, where it is not the plan. */
 final readonly class PairMiddle
 {
-    public function __construct(private CodeStore $codes, private HubSheets $hubSheets, private BusProject $bus) {}
+    public function __construct(
+        private CodeStore $codes,
+        private HubSheets $hubSheets,
+        private BusProject $bus,
+        private Teaching $teaching,
+    ) {}
 
     public function of(PairLens $lens, JobSheet $sheet, WorkList $work, ?SlotCard $target): ?Middle
     {
@@ -27,6 +32,7 @@ final readonly class PairMiddle
             PairLens::Codes => $this->tray($sheet, $work, $storey),
             PairLens::Hubs => $this->sheets($sheet, $storey),
             PairLens::Bus => $this->project($sheet, $storey),
+            PairLens::Teach => $this->teach($sheet, $storey),
         };
     }
 
@@ -45,6 +51,16 @@ final readonly class PairMiddle
         ], $hubs);
 
         return new Middle('pair.hubs', static fn (): array => ['hubs' => $hubs], serialize($seen), $storey, []);
+    }
+
+    private function teach(JobSheet $sheet, string $storey): Middle
+    {
+        $sheets = $this->teaching->sheets($sheet);
+        $seen = array_map(static fn (array $one): array => [
+            $one['card']->key(), $one['card']->fullTitle(), $one['card']->isIn(), $one['sheet'],
+        ], $sheets);
+
+        return new Middle('pair.teach', static fn (): array => ['sheets' => $sheets], serialize($seen), $storey, []);
     }
 
     private function project(JobSheet $sheet, string $storey): Middle

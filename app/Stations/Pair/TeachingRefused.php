@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Pair;
+
+use App\Editing\Refused;
+use App\Models\Slot;
+
+/** What was done with a key of a remote can't be written down. */
+final class TeachingRefused extends Refused
+{
+    public static function isNotTaught(Slot $slot): self
+    {
+        return new self('key', "The {$slot->title()} has no remote whose keys are taught.");
+    }
+
+    public static function isGone(string $name, Slot $slot): self
+    {
+        return new self('key', "“{$name}” is not among the keys of the {$slot->title()} any more. Open the page again.");
+    }
+
+    public static function isThere(string $name, Slot $slot): self
+    {
+        return new self('key', "“{$name}” is among the keys of the {$slot->title()} already.");
+    }
+}
