@@ -15,6 +15,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\JobFile\JobFile;
+use Kavvel\Core\Pairing\AttemptState;
+use Kavvel\Core\Pairing\Failure;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -59,6 +61,26 @@ final class JobFileTest extends TestCase
             self::assertEquals($file[$part], $copy[$part], $part);
         }
         self::assertEquals($byKey($file['profiles']), $copy['profiles']);
+    }
+
+    public function test_what_an_attempt_and_a_device_say_travels(): void
+    {
+        $this->as('mara');
+        $slot = $this->slot('hall-relay');
+        $slot->update(['hardware' => 'rev B', 'left_at' => now()->startOfSecond()]);
+        $slot->pairAttempts()->latest('id')->firstOrFail()->update([
+            'reached' => AttemptState::Secured, 'failure' => Failure::NotReached, 'network' => ['oneSegment' => false],
+            'secured_with' => 'code',
+            'other_seen' => true, 'strangers' => 2, 'light_at' => now()->startOfSecond(),
+        ]);
+        $file = app(Exporter::class)->export($this->siteJob());
+        $copy = app(Importer::class)->import(JobFile::parse((string) json_encode($file)));
+        $again = app(Exporter::class)->export($copy);
+
+        self::assertEquals($file['attempts'], $again['attempts']);
+        self::assertEquals($file['slots'], $again['slots']);
+        self::assertSame('not-reached', array_column($again['attempts'], 'failure')[0]);
+        self::assertCount(6, $again['gateways'][0]['checks']);
     }
 
     #[DataProvider('jobs')]

@@ -66,6 +66,7 @@ final class CodesTest extends TestCase
             'version' => 0, 'keys' => [], 'deviceClass' => null, 'productId' => null,
         ]];
         yield 'an address' => ['02-a7-c3-ff:ff-12-34-56', 'eui64', ['eui64' => '02A7C3FFFF123456', 'local' => true]];
+        yield 'an address of a group' => ['01A7C3FFFF123456', 'eui64', ['local' => false]];
         yield 'an address of a maker' => ['00A7C3FFFF123456', 'eui64', ['local' => false]];
         yield 'a short install code' => ['A7F0 8BBE 152F C4B1', 'zigbee-install-code', ['code' => 'A7F08BBE152F', 'crc' => 'C4B1']];
         yield 'a dataset with types unknown here' => [

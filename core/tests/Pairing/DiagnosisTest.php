@@ -205,6 +205,16 @@ final class DiagnosisTest extends TestCase
         );
     }
 
+    public function test_an_old_owner_is_named_as_its_radio_has_it(): void
+    {
+        $cause = static fn (Profile $profile): string => Diagnosis::of(
+            new Evidence(AttemptState::Failed, $profile, 25.0, failure: Failure::Owned),
+        )[0]->cause;
+
+        self::assertSame('Another controller still owns it, perhaps one that is long gone.', $cause($this->contact(false)));
+        self::assertSame('Another network still owns it.', $cause($this->profile()));
+    }
+
     public function test_a_matter_device_is_looked_for_by_its_code(): void
     {
         self::assertSame('wrong-code', $this->first(new Evidence(AttemptState::Silent, $this->plug(), 25.0, Light::Seen)));
