@@ -31,6 +31,7 @@ final readonly class SectionList
             new Sections\Gateways,
             new Sections\Nodes,
             new Sections\Slots,
+            new Sections\BusAddresses,
             new Sections\Fits,
             new Sections\Isolations,
             new Sections\TemporaryStates,

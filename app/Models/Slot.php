@@ -139,6 +139,12 @@ final class Slot extends Model
         return $this->hasMany(Credential::class);
     }
 
+    /** @return HasMany<LearntKey, $this> */
+    public function learntKeys(): HasMany
+    {
+        return $this->hasMany(LearntKey::class);
+    }
+
     /** @return HasMany<SlotSetting, $this> */
     public function settings(): HasMany
     {

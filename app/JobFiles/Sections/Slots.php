@@ -6,6 +6,7 @@ namespace App\JobFiles\Sections;
 
 use App\JobFiles\Reading;
 use App\JobFiles\Section;
+use App\Models\LearntKey;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\SlotSetting;
@@ -19,7 +20,7 @@ final readonly class Slots extends Section
 
     public function write(SiteJob $job): array
     {
-        $slots = $job->slots()->with(['room', 'point', 'profile', 'node', 'settings'])->orderBy('id')->get();
+        $slots = $job->slots()->with(['room', 'point', 'profile', 'node', 'settings', 'learntKeys'])->orderBy('id')->get();
 
         return $slots->map(static fn (Slot $one): array => [
             'key' => $one->key,
@@ -41,6 +42,7 @@ final readonly class Slots extends Section
             ...$one->hardware === null ? [] : ['hardware' => $one->hardware],
             ...$one->left_at === null ? [] : ['leftAt' => self::time($one->left_at)],
             ...$one->settings->isEmpty() ? [] : ['settings' => self::settings($one)],
+            ...self::taught($one),
             'load' => $one->load_what === null ? null : [
                 'what' => $one->load_what, 'watts' => $one->load_watts, 'staysOn' => $one->load_stays_on, 'heats' => $one->load_heats,
             ],
@@ -54,6 +56,22 @@ final readonly class Slots extends Section
             'name' => $one->name, 'planned' => $one->planned, 'actual' => $one->actual, 'setBy' => $one->set_by,
             'setAt' => self::time($one->set_at),
         ])->all());
+    }
+
+    /** @return array<string, mixed> */
+    private static function taught(Slot $slot): array
+    {
+        if ($slot->learn_school === null && $slot->learntKeys->isEmpty()) {
+            return [];
+        }
+
+        return ['taught' => [
+            'school' => $slot->learn_school,
+            'keys' => array_values($slot->learntKeys->sortBy('id')->map(static fn (LearntKey $one): array => [
+                'name' => $one->name, 'toggles' => $one->toggles, 'learnt' => $one->is_learnt, 'works' => $one->works, 'by' => $one->by,
+                'at' => self::time($one->at),
+            ])->all()),
+        ]];
     }
 
     public function read(Reading $reading, array $rows): void
@@ -75,6 +93,7 @@ final readonly class Slots extends Section
                 'name' => $row['name'] ?? null,
                 'named_at' => $reading->time($row['namedAt'] ?? null),
                 'hardware' => $row['hardware'] ?? null,
+                'learn_school' => $row['taught']['school'] ?? null,
                 'left_at' => $reading->time($row['leftAt'] ?? null),
                 'remote_works_away' => $row['remote']['worksAway'] ?? null,
                 'remote_toggles' => $row['remote']['toggles'] ?? null,
@@ -84,6 +103,13 @@ final readonly class Slots extends Section
                 'load_heats' => $row['load']['heats'] ?? null,
             ]);
             $reading->keep($this->key(), $row['key'], $made->id);
+            foreach ($row['taught']['keys'] ?? [] as $key) {
+                $made->learntKeys()->create([
+                    'site_job_id' => $reading->job->id, 'name' => $key['name'], 'toggles' => $key['toggles'],
+                    'is_learnt' => $key['learnt'], 'works' => $key['works'] ?? null, 'by' => $key['by'] ?? null,
+                    'at' => $reading->time($key['at'] ?? null),
+                ]);
+            }
             foreach ($row['settings'] ?? [] as $setting) {
                 $made->settings()->create([
                     'site_job_id' => $reading->job->id, 'name' => $setting['name'], 'planned' => $setting['planned'] ?? null,

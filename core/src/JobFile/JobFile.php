@@ -98,6 +98,7 @@ final readonly class JobFile
         $slots = self::slots($input, $rooms, self::written($points), $profiles, $nodes);
         Records::check($input, Check::keys($input, 'slots'), $nodes, self::written($gateways));
         Fitting::check($input, Check::keys($input, 'slots'));
+        BusAddresses::check($input, Check::keys($input, 'slots'));
         Premises::check($input, $rooms, self::written($profiles), Check::keys($input, 'slots'));
 
         return new self($data, $building, $slots, $gateways, $outlines, $points, $profiles);
@@ -322,6 +323,7 @@ final readonly class JobFile
             Check::time($slot->find('namedAt'));
             self::load($slot->find('load'));
             Fitting::settings($slot);
+            TaughtKeys::check($slot);
             $slot->find('remote')?->get('worksAway')->flag();
             $slot->find('remote')?->get('toggles')->flag();
             $slots[] = new SlotEntry(

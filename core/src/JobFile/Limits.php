@@ -24,8 +24,11 @@ final readonly class Limits
         'temporaryStates' => 2_000,
         'profiles' => 500, 'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
         'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
-        'log' => 20_000, 'members' => 500,
+        'log' => 20_000, 'members' => 500, 'busAddresses' => 4_000,
     ];
+
+    /** Sections that a file may leave out */
+    private const MAY = ['members', 'busAddresses'];
 
     private const MOST_LINKS = 20_000;
 
@@ -46,7 +49,7 @@ final readonly class Limits
     public static function check(Input $file): void
     {
         foreach (self::MOST as $section => $most) {
-            $rows = $section === 'members' ? $file->find($section)?->items() ?? [] : $file->get($section)->items();
+            $rows = in_array($section, self::MAY, true) ? $file->find($section)?->items() ?? [] : $file->get($section)->items();
             if (count($rows) > $most) {
                 throw InvalidInput::outOfRange("$.{$section}", "a list of at most {$most}");
             }
@@ -241,6 +244,11 @@ final readonly class Limits
                     'name' => self::line(40), 'planned?' => self::line(60), 'actual?' => self::line(60), 'setBy?' => $name,
                     'setAt?' => $time,
                 ])),
+                'taught?' => static fn (Input $taught) => self::fields($taught, [
+                    'keys' => static fn (Input $all) => self::each($all, 100, static fn (Input $one) => self::fields($one, [
+                        'name' => self::line(40), 'by?' => $name, 'at?' => $time,
+                    ])),
+                ]),
                 'load?' => static fn (Input $load) => self::fields($load, [
                     'what' => self::line(120), 'watts?' => self::number(0, 100_000),
                 ]),
@@ -282,6 +290,7 @@ final readonly class Limits
                 'acceptedBy?' => $name,
                 'closedAt?' => $time,
             ],
+            'busAddresses' => ['address' => self::line(20), 'name' => self::line(120), 'point' => self::line(120)],
             'log' => ['at' => $time, 'by' => $name, 'kind' => self::line(40), 'text' => self::note(1_000), 'slot?' => Check::key(...)],
         ];
     }

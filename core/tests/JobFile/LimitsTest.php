@@ -23,7 +23,7 @@ final class LimitsTest extends TestCase
             'existing' => 2_000, 'measures' => 5_000, 'fits' => 1_000, 'isolations' => 2_000, 'temporaryStates' => 2_000, 'profiles' => 500,
             'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
             'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
-            'log' => 20_000, 'members' => 500,
+            'log' => 20_000, 'members' => 500, 'busAddresses' => 4_000,
         ], Limits::MOST);
         foreach (Limits::MOST as $section => $most) {
             self::assertSame("$.{$section}", $this->refusal($section, array_fill(0, $most + 1, [])));
@@ -49,7 +49,8 @@ final class LimitsTest extends TestCase
             ['existing.0.holderName', 120], ['existing.0.note', 255], ['measures.0.opening', 120],
             ['members.0', 255], ['meshReadings.0.links.0.a', 40], ['meshReadings.0.links.0.b', 40],
             ['meshReadings.0.members.0.address', 40],
-            ['meshReadings.0.members.0.standing', 255],
+            ['meshReadings.0.members.0.standing', 255], ['busAddresses.0.name', 120], ['busAddresses.0.point', 120],
+            ['slots.0.taught.keys.0.name', 40], ['slots.0.taught.keys.0.by', 255],
         ];
     }
 
@@ -102,6 +103,7 @@ final class LimitsTest extends TestCase
             ['walls.0.openings', [
                 'kind' => 'door', 'offset' => 0, 'width' => 1, 'sill' => 0, 'head' => 2, 'layers' => [],
             ], 100],
+            ['slots.0.taught.keys', ['name' => 'x', 'toggles' => false, 'learnt' => false], 100],
         ];
     }
 
@@ -156,6 +158,8 @@ final class LimitsTest extends TestCase
         $data['measures'] = [['opening' => 'x', 'door' => [], 'window' => []]];
         $data['snags'] = [['key' => 's', 'text' => 'x', 'raisedBy' => 'x', 'raisedAt' => $time, 'state' => 'open']];
         $data['log'] = [['at' => $time, 'by' => 'x', 'kind' => 'note', 'text' => 'x']];
+        $data['busAddresses'] = [['address' => '1/2/3', 'name' => 'x', 'point' => 'x']];
+        $data['slots'][0]['taught'] = ['keys' => [['name' => 'x', 'toggles' => false, 'learnt' => false]]];
         $data['members'] = ['mara@tarn-thistle.example'];
         $data['meshReadings'] = [['gateway' => $data['gateways'][0]['key'], 'protocol' => 'zigbee', 'askedAt' => $time, 'links' => [
             ['a' => 'A', 'b' => 'B', 'marginDb' => 1],

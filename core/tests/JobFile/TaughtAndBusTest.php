@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Tests\JobFile;
+
+use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\JobFile\JobFile;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a job file tells of a wired bus, and of the keys that senders are taught. */
+final class TaughtAndBusTest extends TestCase
+{
+    /** @return iterable<string, array{list<array<string, mixed>>, string|null}> rows, and the path that is refused */
+    public static function buses(): iterable
+    {
+        $row = static fn (string $address, string $point, ?string $slot = null): array => [
+            'address' => $address, 'name' => "{$point} {$address}", 'point' => $point, 'slot' => $slot,
+        ];
+        yield 'none' => [[], null];
+        yield 'two points' => [[$row('1/2/3', 'Den', 'A'), $row('1/2/4', 'Den', 'A'), $row('5', 'Hall', 'B')], null];
+        yield 'points without a device' => [[$row('1/2/3', 'Den'), $row('1/2/4', 'Den'), $row('5', 'Hall')], null];
+        yield 'no address' => [[$row('1/2/3', 'Den'), $row('1/8/4', 'Den')], '$.busAddresses[1].address'];
+        yield 'the address for all' => [[$row('0', 'Den')], '$.busAddresses[0].address'];
+        yield 'one address in two writings' => [[$row('1/2/3', 'Den'), $row('1/515', 'Hall')], '$.busAddresses[1].address'];
+        yield 'no such device' => [[$row('1/2/3', 'Den', 'nowhere')], '$.busAddresses[0].slot'];
+        yield 'a device at two points' => [[$row('1/2/3', 'Den', 'A'), $row('5', 'Hall', 'A')], '$.busAddresses[1].slot'];
+        yield 'a point of two devices' => [[$row('1/2/3', 'Den', 'A'), $row('5', 'Den', 'B')], '$.busAddresses[1].slot'];
+        yield 'a point half without' => [[$row('1/2/3', 'Den', 'A'), $row('5', 'Den')], '$.busAddresses[1].slot'];
+        yield 'an unknown function' => [[[...$row('1/2/3', 'Den'), 'function' => 'dance']], '$.busAddresses[0].function'];
+        yield 'a known function' => [[[...$row('1/2/3', 'Den'), 'function' => 'position-status']], null];
+    }
+
+    /** @param list<array<string, mixed>> $rows */
+    #[DataProvider('buses')]
+    public function test_the_addresses_of_a_bus(array $rows, ?string $refused): void
+    {
+        $data = self::file();
+        $slots = ['A' => $data['slots'][0]['key'], 'B' => $data['slots'][1]['key']];
+        $data['busAddresses'] = array_map(static fn (array $row): array => [
+            ...$row, 'slot' => $slots[$row['slot'] ?? ''] ?? $row['slot'],
+        ], $rows);
+
+        self::assertSame($refused, self::refusal($data));
+    }
+
+    public function test_a_file_may_leave_the_bus_out(): void
+    {
+        self::assertArrayNotHasKey('busAddresses', self::file());
+        self::assertNull(self::refusal(self::file()));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string|null}> */
+    public static function keys(): iterable
+    {
+        $key = ['name' => 'on', 'toggles' => true, 'learnt' => false];
+        yield 'wanted' => [['keys' => [$key]], null];
+        yield 'tried' => [['school' => 'preset-first', 'keys' => [[...$key, 'works' => false], [...$key, 'name' => 'off']]], null];
+        yield 'a school alone' => [['school' => 'learn-all', 'keys' => []], null];
+        yield 'another school' => [['school' => 'by-heart', 'keys' => []], '.school'];
+        yield 'no keys' => [['school' => null], '.keys'];
+        yield 'one twice' => [['keys' => [$key, $key]], '.keys[1].name'];
+        yield 'toggles what' => [['keys' => [[...$key, 'toggles' => 'yes']]], '.keys[0].toggles'];
+        yield 'learnt or not' => [['keys' => [['name' => 'on', 'toggles' => true]]], '.keys[0].learnt'];
+        yield 'works how' => [['keys' => [[...$key, 'works' => 1]]], '.keys[0].works'];
+    }
+
+    /** @param array<string, mixed> $taught */
+    #[DataProvider('keys')]
+    public function test_the_keys_of_a_sender(array $taught, ?string $refused): void
+    {
+        $data = self::file();
+        $data['slots'][1]['taught'] = $taught;
+
+        self::assertSame($refused === null ? null : "$.slots[1].taught{$refused}", self::refusal($data));
+    }
+
+    /** @return array<string, mixed> */
+    private static function file(): array
+    {
+        return json_decode((string) file_get_contents(__DIR__.'/../../../database/demo/hollin-barn.json'), true);
+    }
+
+    /** @param array<string, mixed> $data */
+    private static function refusal(array $data): ?string
+    {
+        try {
+            JobFile::parse((string) json_encode($data));
+
+            return null;
+        } catch (InvalidInput $refused) {
+            return $refused->at;
+        }
+    }
+}
