@@ -53,6 +53,17 @@ final class BusTest extends TestCase
         self::assertSame(0, BusAddress::query()->whereNotNull('slot_id')->count());
     }
 
+    public function test_a_point_in_two_spellings_is_one(): void
+    {
+        $this->bring("address;name\n1/1/1;Hall light switch\n1/1/2;hall LIGHT status\n1/1/3;Hâll light switch\n");
+        $this->put(self::BUS, ['point' => 'Hall light', 'slot' => 'hall-keypad'])->assertSessionHasNoErrors();
+        self::assertSame(['1/1/1', '1/1/2'], BusAddress::query()->whereNotNull('slot_id')->orderBy('number')->pluck('address')->all());
+        $this->put(self::BUS, ['point' => 'Hâll light', 'slot' => 'hall-keypad'])->assertSessionHasErrors('slot');
+
+        $this->bring("address;name\n1/1/1;HALL light switch\n");
+        self::assertSame($this->slot('hall-keypad')->id, BusAddress::query()->firstOrFail()->slot_id);
+    }
+
     public function test_a_broken_project_names_its_row_and_changes_nothing(): void
     {
         $this->bring(self::PROJECT);

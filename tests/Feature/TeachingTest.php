@@ -62,6 +62,18 @@ final class TeachingTest extends TestCase
         $this->put('/jobs/lantern-house/slots/projector/learn-school', ['learn_school' => 'none'])->assertSessionHasErrors('learn_school');
     }
 
+    public function test_there_is_an_end_to_keys(): void
+    {
+        $slot = $this->slot('projector');
+        foreach (range(1, 100) as $number) {
+            LearntKey::query()->create(['site_job_id' => $slot->site_job_id, 'slot_id' => $slot->id, 'name' => "Source {$number}"]);
+        }
+
+        $this->post(self::KEYS, ['key' => 'One more'])->assertSessionHasErrors('key');
+        $this->delete(self::KEYS, ['key' => 'Source 7'])->assertSessionHasNoErrors();
+        $this->post(self::KEYS, ['key' => 'One more'])->assertSessionHasNoErrors();
+    }
+
     /** @param array<string, string> $fields */
     #[DataProvider('refused')]
     public function test_what_can_not_be_written_down_is_said(string $slot, array $fields): void

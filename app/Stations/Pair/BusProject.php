@@ -11,6 +11,7 @@ use App\Models\BusAddress;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
 use Kavvel\Core\Bus\ControlPoint;
 use Kavvel\Core\Bus\GroupEntry;
 use Kavvel\Core\Protocol\Protocol;
@@ -27,12 +28,13 @@ final readonly class BusProject
      */
     public function import(SiteJob $job, array $entries, User $person): void
     {
-        $kept = BusAddress::query()->where('site_job_id', $job->id)->whereNotNull('slot_id')->pluck('slot_id', 'point');
+        $kept = $this->slotsByPoint(BusAddress::query()->where('site_job_id', $job->id)->get());
         BusAddress::query()->where('site_job_id', $job->id)->delete();
         foreach ($entries as $entry) {
             BusAddress::query()->create([
-                'site_job_id' => $job->id, 'slot_id' => $kept[$entry->point] ?? null, 'address' => $entry->address->text,
-                'number' => $entry->address->number, 'name' => $entry->name, 'point' => $entry->point, 'function' => $entry->function,
+                'site_job_id' => $job->id, 'slot_id' => $kept[ControlPoint::key($entry->point)] ?? null,
+                'address' => $entry->address->text, 'number' => $entry->address->number, 'name' => $entry->name,
+                'point' => $entry->point, 'function' => $entry->function,
             ]);
         }
         $many = count($entries);
@@ -42,16 +44,17 @@ final readonly class BusProject
     /** @throws BusRefused */
     public function match(SiteJob $job, string $point, ?Slot $slot, User $person): void
     {
-        $addresses = BusAddress::query()->where('site_job_id', $job->id)->where('point', $point);
-        if (! (clone $addresses)->exists()) {
+        $addresses = BusAddress::query()->where('site_job_id', $job->id)->lockForUpdate()->get();
+        $isOfPoint = static fn (BusAddress $one): bool => ControlPoint::key($one->point) === ControlPoint::key($point);
+        $ofPoint = $addresses->filter($isOfPoint);
+        if ($ofPoint->isEmpty()) {
             throw BusRefused::isGone($point);
         }
-        $other = $slot === null ? null : BusAddress::query()->where('site_job_id', $job->id)
-            ->where('slot_id', $slot->id)->where('point', '!=', $point)->first();
+        $other = $slot === null ? null : $addresses->reject($isOfPoint)->firstWhere('slot_id', $slot->id);
         if ($slot !== null && $other !== null) {
             throw BusRefused::isTaken($slot, $other->point);
         }
-        $addresses->update(['slot_id' => $slot?->id]);
+        BusAddress::query()->whereKey($ofPoint->modelKeys())->update(['slot_id' => $slot?->id]);
         $line = $slot === null ? "“{$point}” of the bus is no planned device." : "“{$point}” of the bus is the {$slot->title()}.";
         $this->logbook->write($job, $person, 'pair', $line, $slot);
     }
@@ -60,12 +63,28 @@ final readonly class BusProject
     public function points(JobSheet $sheet): array
     {
         $rows = BusAddress::query()->where('site_job_id', $sheet->job->id)->orderBy('number')->get();
-        $slots = $rows->pluck('slot_id', 'point');
+        $slots = $this->slotsByPoint($rows);
         $entries = array_values(array_filter($rows->map(static fn (BusAddress $row): ?GroupEntry => $row->entry())->all()));
 
         return array_map(static fn (ControlPoint $point): array => [
-            'point' => $point, 'card' => $sheet->cardOfSlot($slots[$point->name] ?? null),
+            'point' => $point, 'card' => $sheet->cardOfSlot($slots[ControlPoint::key($point->name)] ?? null),
         ], ControlPoint::all($entries));
+    }
+
+    /**
+     * @param  Collection<int, BusAddress>  $addresses
+     * @return array<string, int>
+     */
+    private function slotsByPoint(Collection $addresses): array
+    {
+        $slots = [];
+        foreach ($addresses as $address) {
+            if ($address->slot_id !== null) {
+                $slots[ControlPoint::key($address->point)] = $address->slot_id;
+            }
+        }
+
+        return $slots;
     }
 
     /** @return list<SlotCard> devices of the bus on the plan */

@@ -55,6 +55,9 @@ final readonly class Teaching
         if (LearntKey::query()->where('slot_id', $slot->id)->where('name', $name)->exists()) {
             throw TeachingRefused::isThere($name, $slot);
         }
+        if (LearntKey::query()->where('slot_id', $slot->id)->count() >= LearnSheet::MOST_KEYS) {
+            throw TeachingRefused::areTooMany($slot);
+        }
         LearntKey::query()->create(['site_job_id' => $job->id, 'slot_id' => $slot->id, 'name' => $name, 'toggles' => $toggles]);
         $this->logbook->write($job, $person, 'pair', "“{$name}” of the {$slot->title()} is to be taught.", $slot);
     }

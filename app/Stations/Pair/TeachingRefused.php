@@ -6,6 +6,7 @@ namespace App\Stations\Pair;
 
 use App\Editing\Refused;
 use App\Models\Slot;
+use Kavvel\Core\Pairing\LearnSheet;
 
 /** What was done with a key of a remote can't be written down. */
 final class TeachingRefused extends Refused
@@ -23,5 +24,12 @@ final class TeachingRefused extends Refused
     public static function isThere(string $name, Slot $slot): self
     {
         return new self('key', "“{$name}” is among the keys of the {$slot->title()} already.");
+    }
+
+    public static function areTooMany(Slot $slot): self
+    {
+        $most = LearnSheet::MOST_KEYS;
+
+        return new self('key', "The {$slot->title()} has {$most} keys: leave one out that nobody uses, then add this one.");
     }
 }

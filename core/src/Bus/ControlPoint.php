@@ -32,11 +32,17 @@ final readonly class ControlPoint
     {
         $points = [];
         foreach ($entries as $entry) {
-            $points[mb_strtolower($entry->point)][] = $entry;
+            $points[self::key($entry->point)][] = $entry;
         }
         ksort($points, SORT_NATURAL);
 
         return array_values(array_map(self::of(...), $points));
+    }
+
+    /** By which names are of one control point: capitals make no difference. */
+    public static function key(string $name): string
+    {
+        return 'point '.mb_strtolower($name);
     }
 
     /** @param non-empty-list<GroupEntry> $entries */

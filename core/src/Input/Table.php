@@ -27,10 +27,18 @@ final readonly class Table
         }
         $rows = [];
         foreach (array_values($lines) as $number => $line) {
-            $rows[] = new TableRow('row '.($number + 2), array_map(static fn (int $at): string => trim($line[$at] ?? ''), $columns));
+            $rows[] = new TableRow('row '.($number + 2), array_map(static fn (int $at): string => self::cell($line[$at] ?? ''), $columns));
         }
 
         return $rows === [] ? throw InvalidInput::missing('row 2') : $rows;
+    }
+
+    /** One line, with nothing in it that can't be seen: programs leave line breaks and marks of direction in their cells. */
+    private static function cell(string $text): string
+    {
+        $seen = preg_replace('/[\x{200e}\x{200f}\x{202a}-\x{202e}\x{2066}-\x{2069}]/u', '', $text) ?? $text;
+
+        return trim(preg_replace('/[\s\x00-\x1f\x7f]+/u', ' ', $seen) ?? $seen);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Core\JobFile;
 
 use Kavvel\Core\Bus\BusFunction;
+use Kavvel\Core\Bus\ControlPoint;
 use Kavvel\Core\Bus\GroupAddress;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
@@ -30,7 +31,8 @@ final readonly class BusAddresses
             }
             $numbers[$address->number] = true;
             $row->find('function')?->word(array_column(BusFunction::cases(), 'value'));
-            $point = $row->get('point')->id();
+            $name = $row->get('point')->id();
+            $point = ControlPoint::key($name);
             $slot = $row->find('slot')?->id();
             if ($slot !== null) {
                 Check::known($row->get('slot'), $slots);
@@ -39,10 +41,10 @@ final readonly class BusAddresses
                 }
                 $pointOf[" {$slot}"] = $point;
             }
-            if (array_key_exists(" {$point}", $slotOf) && $slotOf[" {$point}"] !== $slot) {
-                throw InvalidInput::outOfRange("{$row->at}.slot", "the device that the other addresses of “{$point}” have");
+            if (array_key_exists($point, $slotOf) && $slotOf[$point] !== $slot) {
+                throw InvalidInput::outOfRange("{$row->at}.slot", "the device that the other addresses of “{$name}” have");
             }
-            $slotOf[" {$point}"] = $slot;
+            $slotOf[$point] = $slot;
         }
     }
 }

@@ -7,6 +7,7 @@ namespace Kavvel\Core\JobFile;
 use Closure;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\Pairing\LearnSheet;
 
 /**
  * How long, how large and how many everything in a job file may be: what is accepted can be kept, shown, changed,
@@ -245,9 +246,10 @@ final readonly class Limits
                     'setAt?' => $time,
                 ])),
                 'taught?' => static fn (Input $taught) => self::fields($taught, [
-                    'keys' => static fn (Input $all) => self::each($all, 100, static fn (Input $one) => self::fields($one, [
-                        'name' => self::line(40), 'by?' => $name, 'at?' => $time,
-                    ])),
+                    'keys' => static fn (Input $keys) => self::each($keys, LearnSheet::MOST_KEYS, static fn (Input $one) => self::fields(
+                        $one,
+                        ['name' => self::line(40), 'by?' => $name, 'at?' => $time],
+                    )),
                 ]),
                 'load?' => static fn (Input $load) => self::fields($load, [
                     'what' => self::line(120), 'watts?' => self::number(0, 100_000),

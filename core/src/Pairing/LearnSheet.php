@@ -9,6 +9,9 @@ use Kavvel\Core\Catalogue\Profile;
 /** The keys that a device has to obey before it counts as in: one at a time, each tried at once. */
 final readonly class LearnSheet
 {
+    /** More keys than a remote has */
+    public const MOST_KEYS = 100;
+
     /** Keys that a capability asks for, where a profile names none (assumption) */
     private const USUAL = [
         'on-off' => ['On', 'Off'], 'level' => ['Brighter', 'Darker'], 'cover' => ['Up', 'Stop', 'Down'],

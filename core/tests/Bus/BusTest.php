@@ -91,6 +91,16 @@ final class BusTest extends TestCase
         ], $said);
     }
 
+    public function test_what_can_not_be_seen_in_a_name_is_left_out(): void
+    {
+        $entries = BusTable::read([
+            ['Address', 'Name'], ['1/2/3', "Den\nblind\u{202e}  move"], ['1/2/4', " Den\u{200f} blind\x07stop\u{a0}"],
+        ]);
+
+        self::assertSame(['Den blind move', 'Den blind stop'], array_column($entries, 'name'));
+        self::assertCount(1, ControlPoint::all($entries));
+    }
+
     public function test_a_function_may_have_a_column_of_its_own(): void
     {
         $entries = BusTable::read([

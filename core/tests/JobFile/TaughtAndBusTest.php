@@ -27,6 +27,8 @@ final class TaughtAndBusTest extends TestCase
         yield 'no such device' => [[$row('1/2/3', 'Den', 'nowhere')], '$.busAddresses[0].slot'];
         yield 'a device at two points' => [[$row('1/2/3', 'Den', 'A'), $row('5', 'Hall', 'A')], '$.busAddresses[1].slot'];
         yield 'a point of two devices' => [[$row('1/2/3', 'Den', 'A'), $row('5', 'Den', 'B')], '$.busAddresses[1].slot'];
+        yield 'a point in two spellings' => [[$row('1/2/3', 'Den', 'A'), $row('5', 'den', 'A')], null];
+        yield 'two devices in two spellings' => [[$row('1/2/3', 'Den', 'A'), $row('5', 'DEN', 'B')], '$.busAddresses[1].slot'];
         yield 'a point half without' => [[$row('1/2/3', 'Den', 'A'), $row('5', 'Den')], '$.busAddresses[1].slot'];
         yield 'an unknown function' => [[[...$row('1/2/3', 'Den'), 'function' => 'dance']], '$.busAddresses[0].function'];
         yield 'a known function' => [[[...$row('1/2/3', 'Den'), 'function' => 'position-status']], null];
