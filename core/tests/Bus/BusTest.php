@@ -91,6 +91,15 @@ final class BusTest extends TestCase
         ], $said);
     }
 
+    public function test_a_name_has_an_end(): void
+    {
+        $named = static fn (int $letters): array => BusTable::read([['Address', 'Name'], ['1/2/3', str_repeat('ß', $letters)]]);
+
+        self::assertCount(1, $named(120));
+        $this->expectExceptionMessage('row 2, name');
+        $named(121);
+    }
+
     public function test_what_can_not_be_seen_in_a_name_is_left_out(): void
     {
         $entries = BusTable::read([
