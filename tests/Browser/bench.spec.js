@@ -397,21 +397,20 @@ test('what no wall explains is found at the survey, and becomes a snag', async (
     await expectAccessible(page);
 });
 
-test('a device paired at its own controller is written down, and its rungs climbed by hand', async ({ page }) => {
+test('a device addressed on its bus is written down, and its rungs climbed by hand', async ({ page }) => {
     await page.goto(`${JOB}/pair`);
     await page.getByText('to put in by hand').click();
-    await page.getByLabel('Search these 14').fill('keeper contact');
-    await page.locator('#by-hand').getByRole('link', { name: 'Window contact' }).click();
+    await page.locator('#by-hand').getByRole('link', { name: 'Ceiling presence sensor' }).click();
     await page.getByLabel('Its address there').fill('<7>');
     await page.getByRole('button', { name: 'It is in' }).click();
     await expect(page.getByRole('alert')).toContainText('letters, digits, spaces');
     await page.getByRole('button', { name: 'Close' }).click();
-    await page.getByLabel('Its address there').fill('node 31');
+    await page.getByLabel('Its address there').fill('1/3/7');
     await page.getByRole('button', { name: 'It is in' }).click();
-    await expect(page.getByRole('row', { name: 'Address node 31' })).toBeVisible();
+    await expect(page.getByRole('row', { name: 'Address 1/3/7' })).toBeVisible();
     await expectAccessible(page);
-    await page.getByRole('button', { name: 'Its controller hears it' }).click();
-    await expect(page.locator('.rung', { hasText: 'Its own radio' })).toContainText('shown');
+    await page.getByRole('button', { name: 'It answers on its bus' }).click();
+    await expect(page.locator('.rung', { hasText: 'Its own bus' })).toContainText('shown');
 });
 
 test('a lead changes the rules of a job, and the office its visit', async ({ page, browser }) => {

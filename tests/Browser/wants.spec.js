@@ -2,6 +2,10 @@ import { expect, test } from '@playwright/test';
 import { expectAccessible, signIn, stored } from './bench.js';
 
 const LENS = '/jobs/calico-court/survey?lens=wants';
+const pen = async (page, name) => {
+    await page.getByRole('link', { name }).click();
+    await expect(page.getByRole('link', { name })).toHaveAttribute('aria-current', 'true');
+};
 const cell = (page, room, words) => page.getByRole('button', { name: new RegExp(`^${room}: ${words}`) });
 
 test.beforeEach(async ({ page }) => signIn(page));
@@ -11,15 +15,15 @@ test('wants are noted with a touch each, and the fewest devices are planned one 
     await expect(page.getByRole('heading', { name: 'Plan 11 devices' })).toBeVisible();
     await expectAccessible(page);
 
-    await page.getByRole('link', { name: /^Comfort/ }).click();
-    await page.getByRole('link', { name: 'Voice platform' }).click();
+    await pen(page, /^Comfort/);
+    await pen(page, 'Voice platform');
     await expect(cell(page, 'Box room', 'know the temperature')).toHaveAttribute('aria-pressed', 'false');
     await cell(page, 'Box room', 'know the temperature').click();
     await expect(cell(page, 'Box room', 'know the temperature')).toHaveAttribute('aria-pressed', 'true');
     await expect(cell(page, 'Box room', 'know the temperature')).toBeFocused();
     await expect(page.getByRole('heading', { name: 'Plan 12 devices' })).toBeVisible();
     // What is wanted by voice is wanted; the hub was not touched.
-    await page.getByRole('link', { name: 'Our hub' }).click();
+    await pen(page, 'Our hub');
     await expect(cell(page, 'Box room', 'know the temperature')).toHaveAttribute('aria-pressed', 'false');
     await expect(cell(page, 'Box room', 'know the temperature')).toHaveText('voice');
 

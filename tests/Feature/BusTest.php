@@ -53,6 +53,17 @@ final class BusTest extends TestCase
         self::assertSame(0, BusAddress::query()->whereNotNull('slot_id')->count());
     }
 
+    public function test_the_address_that_the_project_gives_is_written_down_as_it_is(): void
+    {
+        $this->bring(self::PROJECT);
+        $this->put(self::BUS, ['point' => 'Hall keypad', 'slot' => 'hall-keypad']);
+        $this->post('/jobs/lantern-house/slots/hall-keypad/hand-pairing', ['address' => '1/2/1', 'station' => 'pair'])
+            ->assertSessionHasNoErrors();
+
+        self::assertSame('1/2/1', $this->slot('hall-keypad')->node?->address);
+        $this->get('/jobs/lantern-house/pair?slot=hall-keypad')->assertSee('1/2/1');
+    }
+
     public function test_a_point_in_two_spellings_is_one(): void
     {
         $this->bring("address;name\n1/1/1;Hall light switch\n1/1/2;hall LIGHT status\n1/1/3;Hâll light switch\n");

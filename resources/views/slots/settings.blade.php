@@ -5,7 +5,7 @@
 @php($kept = $open->settings->firstWhere('name', $setting->name))
 @php($differs = $kept?->planned !== null && $kept->actual !== null && $kept->planned !== $kept->actual)
 <div class="setting">
-    <h4>{{ $setting->words }} <span class="quiet">{{ $setting->limits() }}</span></h4>
+    <h3>{{ $setting->words }} <span class="quiet">{{ $setting->limits() }}</span></h3>
     @if ($differs)
     <p class="note">Planned {{ $kept->planned }}, set {{ $kept->actual }}: which is right?</p>
     @endif
