@@ -67,7 +67,7 @@ final readonly class SlotSheet
     /** None of the codes that are here lets it in. */
     public function needsCode(): bool
     {
-        return $this->credentials->whereNotNull('fingerprint')->whereNull('stale_at')->isEmpty();
+        return ! $this->credentials->contains(static fn (Credential $one): bool => $one->opens());
     }
 
     /** How it is taken out of our network, in the words of its recipe; null: it is in none. */

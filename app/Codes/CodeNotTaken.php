@@ -33,6 +33,11 @@ final class CodeNotTaken extends Refused
             : "This is the code of the {$slot->title()} already. One of the two has another: look at its sticker again.");
     }
 
+    public static function isGone(): self
+    {
+        return new self('code', 'It is not there any more: somebody else had it in hand. Open the page again.');
+    }
+
     public static function belongsElsewhere(string $objection): self
     {
         return new self('code', "{$objection} Scan it into the tray: there it finds its own device.");

@@ -65,14 +65,15 @@ final readonly class CodeStore
     public function scan(SiteJob $job, string $typed, User $person): array
     {
         SiteJob::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+        $open = $this->openSlots($job);
         $kept = [];
         foreach ($this->read($typed) as $code) {
             if (CodeFamily::of($code->kind()) === null) {
                 throw CodeNotTaken::isNoDevice($code->kind()->title());
             }
-            $open = $this->openSlots($job);
             $key = CodeMatch::sole($code, array_map(static fn (array $one): Profile => $one['profile'], $open));
             $slot = $key === null ? null : $open[$key]['slot'];
+            unset($open[$key]);
             $kept[] = $this->storeCode($job, $slot, $code, $person);
             $line = $slot === null ? 'Scanned a code into the tray.' : "Scanned the code of the {$slot->title()}.";
             $this->logbook->write($job, $person, 'secret', $line, $slot);
@@ -89,6 +90,7 @@ final readonly class CodeStore
     public function give(SiteJob $job, Credential $credential, Slot $slot, User $person): void
     {
         $slot = Slot::query()->whereKey($slot->id)->lockForUpdate()->firstOrFail();
+        $credential = $this->inTray($credential);
         if ($this->fresh($slot) !== null) {
             throw CodeNotTaken::isTaken($slot);
         }
@@ -100,25 +102,39 @@ final readonly class CodeStore
         $this->logbook->write($job, $person, 'secret', "Took the code of the {$slot->title()} from the tray.", $slot);
     }
 
-    /** Back into the tray: it is the code of another device. A key of a maker's own is nobody else's. */
-    public function takeAway(SiteJob $job, Credential $credential, User $person): void
+    /**
+     * Back into the tray: it is the code of another device. A key of a maker's own is nobody else's, and is thrown away.
+     *
+     * @throws CodeNotTaken
+     */
+    public function takeAway(SiteJob $job, Slot $slot, Credential $credential, User $person): void
     {
+        $credential = $slot->credentials()->opening()->whereKey($credential->id)->lockForUpdate()->first()
+            ?? throw CodeNotTaken::isGone();
         if ($credential->isOwnKey()) {
-            $this->forget($job, $credential, $person);
+            $credential->delete();
+            $this->logbook->write($job, $person, 'secret', "Threw a code of the {$slot->title()} away.", $slot);
 
             return;
         }
-        $slot = $credential->slot()->first();
         $credential->update(['slot_id' => null]);
-        $this->logbook->write($job, $person, 'secret', "Put the code of the {$slot?->title()} into the tray.", $slot);
+        $this->logbook->write($job, $person, 'secret', "Put the code of the {$slot->title()} into the tray.", $slot);
     }
 
+    /** @throws CodeNotTaken */
     public function forget(SiteJob $job, Credential $credential, User $person): void
     {
-        $slot = $credential->slot()->first();
-        $credential->delete();
-        $this->logbook->write($job, $person, 'secret', $slot === null
-            ? 'Threw a code of the tray away.' : "Threw a code of the {$slot->title()} away.", $slot);
+        $this->inTray($credential)->delete();
+        $this->logbook->write($job, $person, 'secret', 'Threw a code of the tray away.');
+    }
+
+    /** Somebody else may have given it to a device while this person looked at the tray. */
+    private function inTray(Credential $credential): Credential
+    {
+        $now = Credential::query()->opening()->whereKey($credential->id)->with('slot')->lockForUpdate()->first()
+            ?? throw CodeNotTaken::isGone();
+
+        return $now->slot === null ? $now : throw CodeNotTaken::isUsed($now);
     }
 
     /** The device has lost what this code opened, or made a new one. */
@@ -136,13 +152,13 @@ final readonly class CodeStore
     public function ofDevices(SiteJob $job): Builder
     {
         return Credential::query()->with('slot')->where('site_job_id', $job->id)
-            ->whereIn('kind', CodeKind::words())->whereNotNull('fingerprint')->whereNull('stale_at');
+            ->whereIn('kind', CodeKind::words())->opening();
     }
 
     /** The code of a device that still opens something, or null. */
     public function fresh(Slot $slot): ?Credential
     {
-        return $slot->credentials()->whereNotNull('fingerprint')->whereNull('stale_at')->first();
+        return $slot->credentials()->opening()->first();
     }
 
     /**
@@ -156,7 +172,7 @@ final readonly class CodeStore
         /** @var Collection<int, Slot> $slots */
         $slots = $job->slots()->orderBy('id')
             ->whereDoesntHave('node', static fn ($node) => $node->where('state', '!=', Node::LEFT))
-            ->whereDoesntHave('credentials', static fn ($code) => $code->whereNotNull('fingerprint')->whereNull('stale_at'))
+            ->whereDoesntHave('credentials', static fn ($code) => $code->opening())
             ->get();
         $open = [];
         foreach ($slots as $slot) {

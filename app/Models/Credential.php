@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToJob;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -58,6 +59,18 @@ final class Credential extends Model
     public function shown(): string
     {
         return CodeKind::tryFrom($this->kind) === null ? $this->secret : $this->code()->shown();
+    }
+
+    /** A device can be let in with it: a note is no code, and one that is stale opens nothing. */
+    public function opens(): bool
+    {
+        return $this->fingerprint !== null && $this->stale_at === null;
+    }
+
+    /** @param Builder<Credential> $query */
+    public function scopeOpening(Builder $query): void
+    {
+        $query->whereNotNull('fingerprint')->whereNull('stale_at');
     }
 
     /** @return BelongsTo<Slot, $this> */

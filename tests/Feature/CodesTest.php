@@ -127,6 +127,32 @@ final class CodesTest extends TestCase
         self::assertTrue($this->logged('Threw a code of the tray away.'));
     }
 
+    public function test_two_with_one_tray_give_a_code_once_and_throw_away_none_that_found_its_device(): void
+    {
+        $this->post(self::CODES, ['code' => self::matter(32_784)]);
+        $code = Credential::query()->whereNull('slot_id')->sole();
+        $this->put(self::CODES."/{$code->id}", ['slot' => 'log-blind'])->assertSessionHasNoErrors();
+
+        $this->as('idris');
+        $this->put(self::CODES."/{$code->id}", ['slot' => 'keeper-blind'])->assertSessionHasErrors('code');
+        self::assertStringContainsString('the code of the window blind already', session('errors')->first('code'));
+        $this->delete(self::CODES."/{$code->id}")->assertSessionHasErrors('code');
+        self::assertSame($code->id, $this->slot('log-blind')->credentials()->sole()->id);
+
+        $code->update(['stale_at' => now()]);
+        $this->delete("/jobs/lantern-house/slots/log-blind/code/{$code->id}")->assertSessionHasErrors('code');
+        self::assertNotNull($code->fresh()?->slot_id);
+    }
+
+    public function test_a_note_of_a_device_is_no_code_for_the_tray(): void
+    {
+        $this->post('/jobs/lantern-house/slots/log-blind/credentials', ['label' => 'App', 'secret' => 'hush']);
+        $note = $this->slot('log-blind')->credentials()->sole();
+        $this->delete("/jobs/lantern-house/slots/log-blind/code/{$note->id}")->assertSessionHasErrors('code');
+
+        self::assertSame($note->slot_id, $note->fresh()?->slot_id);
+    }
+
     public function test_a_key_is_taken_out_of_a_pasted_reply(): void
     {
         $reply = '{"result":[{"name":"Panel","local_key":"8f2a91c4d0e7b365"}]}';

@@ -10,7 +10,6 @@ use App\Gateway\HubCommand;
 use App\Gateway\WindowEnding;
 use App\Models\Gateway;
 use App\Models\JoinWindow;
-use App\Models\Slot;
 use Kavvel\Core\Pairing\AttemptEvent;
 use Kavvel\Core\Protocol\Protocol;
 
@@ -35,7 +34,7 @@ final class OpenWindow extends HubCommand
             $window->protocol->value,
             $window->kind,
             $seconds,
-            $window->kind === 'join' ? $this->code($window->slot) : null,
+            $window->kind === 'join' ? $window->slot?->credentials()->opening()->first()?->secret : null,
         );
     }
 
@@ -46,11 +45,6 @@ final class OpenWindow extends HubCommand
             app(WindowEnding::class)->end($window, AttemptEvent::Refused, now());
             $window->update(['state' => 'refused', 'reason' => mb_strimwidth($why, 0, 250, '…')]);
         }
-    }
-
-    private function code(?Slot $slot): ?string
-    {
-        return $slot?->credentials()->whereNotNull('fingerprint')->whereNull('stale_at')->first()?->secret;
     }
 
     private function longest(GatewayClient $client, Protocol $protocol): int

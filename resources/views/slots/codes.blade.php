@@ -6,7 +6,7 @@
             <button class="btn plain">Show: {{ $credential->title() }}{{
                 $credential->stale_at === null ? '' : ' (opens nothing any more)' }}</button>
         </x-form>
-        @if ($mayWork && $credential->fingerprint !== null && $credential->stale_at === null && ! $card->isIn())
+        @if ($mayWork && $credential->opens() && ! $card->isIn())
         <x-form :action="route('jobs.slots.code.destroy', [$job, $slot, $credential->id])" method="delete">
             <input type="hidden" name="station" value="{{ $bench->station }}">
             <button class="btn plain">{{ $credential->isOwnKey() ? 'Throw it away' : 'Not its code: into the tray' }}</button>

@@ -10,6 +10,7 @@ use App\Http\Requests\Pair\CodeRequest;
 use App\Http\Requests\Pair\CodeSlotRequest;
 use App\Models\Credential;
 use App\Models\SiteJob;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 
 /** The tray: codes that are scanned before anybody says whose they are. */
@@ -17,8 +18,8 @@ final class CodeController
 {
     public function store(CodeRequest $request, SiteJob $job, CodeStore $codes): RedirectResponse
     {
-        $kept = $codes->scan($job, $request->typed(), $request->person());
-        $found = implode(', ', array_filter(array_map(static fn (Credential $one): ?string => $one->slot()->first()?->title(), $kept)));
+        $kept = new Collection($codes->scan($job, $request->typed(), $request->person()));
+        $found = $kept->load('slot')->map(static fn (Credential $one): ?string => $one->slot?->title())->filter()->implode(', ');
 
         return redirect()->route('jobs.pair', ['job' => $job, 'lens' => 'codes'], 303)
             ->with('saved', $found === '' ? 'In the tray.' : "It is the code of the {$found}.");

@@ -25,7 +25,7 @@ final class SlotCodeController
     /** It is another device’s: it goes back into the tray. */
     public function destroy(JobRequest $request, SiteJob $job, Slot $slot, Credential $credential, CodeStore $codes): RedirectResponse
     {
-        $codes->takeAway($job, $credential, $request->person());
+        $codes->takeAway($job, $slot, $credential, $request->person());
 
         return redirect($request->backToSlot($slot), 303);
     }
