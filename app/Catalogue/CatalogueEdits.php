@@ -33,8 +33,9 @@ final readonly class CatalogueEdits
             throw EntryRefused::isBroken($broken);
         }
         $count = ['new' => 0, 'changed' => 0];
+        $known = Profile::query()->lockForUpdate()->get()->keyBy('key');
         foreach ($entries as $entry) {
-            $profile = Profile::query()->firstOrNew(['key' => $entry['key']]);
+            $profile = $known[$entry['key']] ?? new Profile(['key' => $entry['key']]);
             $isNew = ! $profile->exists;
             if ($isNew || (! $onlyNew && $profile->data !== $entry)) {
                 $profile->fill(['data' => $entry, 'changed_by' => $by, 'lock_version' => $isNew ? 1 : $profile->lock_version + 1])->save();

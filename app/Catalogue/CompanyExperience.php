@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Models\PairAttempt;
-use Illuminate\Database\Eloquent\Collection;
+use Kavvel\Core\Pairing\Attempt;
 use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Pairing\Experience;
 use Kavvel\Core\Pairing\Tried;
@@ -16,62 +16,61 @@ final readonly class CompanyExperience
     /** The latest are enough to go by */
     private const MOST_ATTEMPTS = 400;
 
-    /** @param string|null $firmware of the devices; null: of whatever firmware */
-    public static function of(int $profileId, ?string $firmware = null): ?Experience
+    public static function of(int $profileId): ?Experience
     {
-        $devices = [];
-        foreach (self::attempts($profileId)->groupBy('slot_id') as $tries) {
-            $tried = self::tried($tries, $firmware);
-            if ($tried !== null) {
-                $devices[] = $tried;
-            }
-        }
-
-        return Experience::of($devices);
+        return self::among(self::bySlot($profileId));
     }
 
-    /** @return array<string, Experience> by firmware, where there is some */
+    /** @return array<string, Experience> by firmware of the devices, where there is some */
     public static function byFirmware(int $profileId): array
     {
-        $firmwares = self::attempts($profileId)->map(static fn (PairAttempt $one): ?string => $one->node?->firmware)->filter()->unique();
-        $found = [];
-        foreach ($firmwares as $firmware) {
-            $experience = self::of($profileId, $firmware);
-            if ($experience !== null) {
-                $found[$firmware] = $experience;
+        $byFirmware = [];
+        foreach (self::bySlot($profileId) as $tries) {
+            $firmware = self::firmware($tries);
+            if ($firmware !== null) {
+                $byFirmware[$firmware][] = $tries;
             }
         }
+        $found = array_filter(array_map(self::among(...), $byFirmware));
         ksort($found);
 
         return $found;
     }
 
-    /** @return Collection<int, PairAttempt> oldest first */
-    private static function attempts(int $profileId): Collection
+    /** @return list<list<PairAttempt>> those of each device, oldest first */
+    private static function bySlot(int $profileId): array
     {
-        return PairAttempt::query()->with('node')->whereRelation('slot', 'profile_id', $profileId)
-            ->latest('id')->limit(self::MOST_ATTEMPTS)->get()->reverse()->values();
+        $bySlot = [];
+        $latest = PairAttempt::query()->with('node')->whereRelation('slot', 'profile_id', $profileId)
+            ->latest('id')->limit(self::MOST_ATTEMPTS)->get();
+        foreach ($latest->reverse() as $attempt) {
+            $bySlot[$attempt->slot_id][] = $attempt;
+        }
+
+        return array_values($bySlot);
     }
 
-    /** @param Collection<int, PairAttempt> $tries of one slot, oldest first */
-    private static function tried(Collection $tries, ?string $firmware): ?Tried
+    /** @param list<PairAttempt> $tries */
+    private static function firmware(array $tries): ?string
     {
-        $last = $tries->last(static fn (PairAttempt $one): bool => $one->state === AttemptState::Joined);
-        if ($last === null || ($firmware !== null && $last->node?->firmware !== $firmware)) {
-            return null;
-        }
-        $until = $tries->where('id', '<=', $last->id);
-        $failed = $until->filter(static fn (PairAttempt $one): bool => $one->state->isFailure())->values();
-        $minutes = $until->sum(static fn (PairAttempt $one): float => $one->ended_at === null
-            ? 0.0
-            : $one->started_at->diffInMinutes($one->ended_at));
-        $missing = array_merge(...$failed->map(static fn (PairAttempt $one): array => array_values($one->missing))->all());
+        $joined = array_filter($tries, static fn (PairAttempt $one): bool => $one->state === AttemptState::Joined);
 
-        return new Tried(
-            $failed->count() + 1,
-            $minutes,
-            array_values($failed->map(static fn (PairAttempt $one): AttemptState => $one->state)->all()),
-            array_map(strval(...), $missing),
-        );
+        return end($joined) === false ? null : end($joined)->node?->firmware;
+    }
+
+    /** @param list<list<PairAttempt>> $bySlot */
+    private static function among(array $bySlot): ?Experience
+    {
+        return Experience::of(array_values(array_filter(array_map(
+            static fn (array $tries): ?Tried => Tried::of(array_map(self::core(...), $tries)),
+            $bySlot,
+        ))));
+    }
+
+    private static function core(PairAttempt $one): Attempt
+    {
+        $minutes = $one->ended_at === null ? 0.0 : $one->started_at->diffInMinutes($one->ended_at);
+
+        return new Attempt($one->state, $minutes, array_values(array_map(strval(...), $one->missing)));
     }
 }

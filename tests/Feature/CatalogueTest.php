@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Catalogue\CompanyExperience;
+use App\Models\Node;
 use App\Models\PairAttempt;
 use App\Models\Profile;
 use Illuminate\Http\Response;
@@ -12,6 +13,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Kavvel\Core\Catalogue\CatalogueFile;
 use Kavvel\Core\Pairing\AttemptState;
+use Kavvel\Core\Pairing\Experience;
 use Opis\JsonSchema\Validator;
 use Tests\TestCase;
 
@@ -155,6 +157,16 @@ final class CatalogueTest extends TestCase
         );
         $this->get('/catalogue/zb-leak')->assertSee($words);
         $this->get('/jobs/lantern-house/pair?next=wash-leak')->assertSee($words);
+
+        self::assertSame([], CompanyExperience::byFirmware($slot->profile_id));
+        $node = Node::query()->where('site_job_id', $slot->site_job_id)->firstOrFail();
+        $node->update(['firmware' => '2.1']);
+        PairAttempt::query()->whereRelation('slot', 'profile_id', $slot->profile_id)->update(['node_id' => $node->id]);
+        self::assertSame(['2.1' => $words], array_map(
+            static fn (Experience $one): string => $one->words(),
+            CompanyExperience::byFirmware($slot->profile_id),
+        ));
+        $this->get('/catalogue/zb-leak')->assertSee('2.1');
     }
 
     /** @return TestResponse<Response> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\Pairing;
 
+use Kavvel\Core\Pairing\Attempt;
 use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Pairing\Experience;
 use Kavvel\Core\Pairing\Tried;
@@ -15,6 +16,20 @@ final class ExperienceTest extends TestCase
     {
         self::assertNull(Experience::of([]));
         self::assertNull(Experience::of([new Tried(3, 9.0, [], [])]));
+    }
+
+    public function test_a_device_counts_from_its_first_try_to_the_last_that_let_it_in(): void
+    {
+        $tried = Tried::of([
+            new Attempt(AttemptState::Silent, 4.0), new Attempt(AttemptState::Stopped, 0.5),
+            new Attempt(AttemptState::InPart, 3.0, ['humidity']), new Attempt(AttemptState::Joined, 1.5),
+            new Attempt(AttemptState::Silent, 9.0, ['never']),
+        ]);
+
+        self::assertEquals(new Tried(3, 9.0, [AttemptState::Silent, AttemptState::InPart], ['humidity']), $tried);
+        self::assertEquals(new Tried(1, 0.0, [], []), Tried::of([new Attempt(AttemptState::Joined)]));
+        self::assertNull(Tried::of([]));
+        self::assertNull(Tried::of([new Attempt(AttemptState::Silent, 4.0), new Attempt(AttemptState::InPart, 3.0)]));
     }
 
     public function test_it_says_how_many_tries_how_long_and_what_befell_a_third(): void
