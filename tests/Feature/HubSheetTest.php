@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\HubCheck;
 use App\Models\Node;
 use App\Stations\Pair\HubSheets;
 use Tests\TestCase;
@@ -61,10 +62,10 @@ final class HubSheetTest extends TestCase
             'note' => '10.0.4.0/24, 10.0.4.2', 'band5' => '1', 'security' => 'wpa3', 'hidden' => 'no', 'oneSegment' => '',
             'tunnel' => 'yes',
         ])->assertSessionHasNoErrors();
-        $facts = app(HubSheets::class)->facts($this->siteJob()->gateways()->firstOrFail()->id);
+        $facts = app(HubSheets::class)->facts($this->siteJob()->gateways()->firstOrFail()->id, HubCheck::query()->get());
 
         self::assertEquals(['bands' => ['5'], 'security' => 'wpa3', 'hidden' => false, 'tunnel' => true], $facts->kept());
-        self::assertSame([], app(HubSheets::class)->facts(null)->kept());
+        self::assertSame([], app(HubSheets::class)->facts(null, HubCheck::query()->get())->kept());
         $this->put(self::CHECKS.'/network', ['note' => 'x', 'security' => 'wep'])->assertSessionHasErrors('security');
         $this->put(self::CHECKS.'/nothing', ['note' => 'x'])->assertNotFound();
         $this->delete(self::CHECKS.'/nothing')->assertNotFound();

@@ -426,6 +426,24 @@ final class PairTest extends TestCase
         ]);
     }
 
+    public function test_the_wrong_device_in_an_exclusion_window_is_named_and_the_right_one_is_still_to_leave(): void
+    {
+        $this->hands('carry', ['device' => 'landing-switch']);
+        $this->post('/jobs/lantern-house/exclusions', ['slot' => 'kitchen-window'])->assertRedirect();
+        $this->listen();
+        $this->hands('gesture', ['device' => 'landing-switch', 'kind' => 'press', 'times' => 3]);
+        $this->pass(2);
+
+        self::assertNull($this->slot('kitchen-window')->left_at);
+        self::assertNotNull($this->slot('landing-switch')->left_at);
+        self::assertSame(Node::LEFT, $this->slot('landing-switch')->node?->state);
+        self::assertTrue($this->logged('The wall switch was excluded from this network, in the window for the window contact.'));
+        $this->get('/jobs/lantern-house/pair?next=kitchen-window')
+            ->assertSee('The wall switch left through that window, not this device')
+            ->assertDontSee('and nothing had left')
+            ->assertDontSee('It left its old network');
+    }
+
     public function test_an_exclusion_window_that_ends_without_says_so_with_the_way_out(): void
     {
         $this->post('/jobs/lantern-house/exclusions', ['slot' => 'kitchen-window'])->assertRedirect();

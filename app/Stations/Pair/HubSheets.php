@@ -44,10 +44,14 @@ final readonly class HubSheets
         );
     }
 
-    /** What somebody has noted of the network behind a hub. */
-    public function facts(?int $gatewayId): NetworkFacts
+    /**
+     * What somebody has noted of the network behind a hub.
+     *
+     * @param  Collection<int, HubCheck>  $checks
+     */
+    public function facts(?int $gatewayId, Collection $checks): NetworkFacts
     {
-        $noted = HubCheck::query()->where('gateway_id', $gatewayId)->where('item', Item::Network)->value('facts');
+        $noted = $checks->where('gateway_id', $gatewayId)->firstWhere('item', Item::Network)?->facts;
 
         return NetworkFacts::fromInput(is_array($noted) ? Input::of($noted) : null);
     }

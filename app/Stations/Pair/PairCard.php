@@ -45,9 +45,12 @@ final readonly class PairCard
         $existing = ExistingSheet::of($sheet->job);
         $held = $existing->held($target->slot->id);
 
-        $causes = Advice::after($sheet, $target, $attempts, $held !== null, $this->hubSheets->facts($target->hub?->gateway->id));
+        $checks = $this->hubSheets->checks($sheet);
+        $causes = Advice::after($sheet, $target, $attempts, $held !== null, $this->hubSheets->facts($target->hub?->gateway->id, $checks));
+        $exclusions = Exclusions::of($target);
+        $exclusion = $exclusions->standing($phase, $attempt, $causes, $held !== null);
         $hub = $target->linkedHub();
-        $hubSheet = $hub === null ? null : $this->hubSheets->of($sheet, $hub, $this->hubSheets->checks($sheet));
+        $hubSheet = $hub === null ? null : $this->hubSheets->of($sheet, $hub, $checks);
 
         return [
             'target' => $target,
@@ -71,7 +74,8 @@ final readonly class PairCard
             'causes' => $causes,
             'hubFirst' => $phase === PairPhase::Idle && $held === null && $hubSheet?->comesFirst() === true ? $hubSheet->open() : [],
             'experience' => CompanyExperience::of($target->slot->profile_id),
-            'exclusion' => Exclusion::of($target, $phase, $attempt, $causes, $held !== null),
+            'exclusion' => $exclusion,
+            'tookInstead' => $exclusion->tookNothing ? $exclusions->tookInstead($sheet) : null,
             'tries' => $attempts->filter(static fn (PairAttempt $one): bool => $one->state->isFailure())->count(),
             'then' => $work->after($target, self::NEXT_SHOWN),
             'byHand' => $work->byHand,
