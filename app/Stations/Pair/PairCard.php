@@ -17,7 +17,9 @@ use Illuminate\Support\Carbon;
 use Kavvel\Core\Existing\ExistingStanding;
 use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Pairing\JoinPath;
+use Kavvel\Core\Pairing\Light;
 use Kavvel\Core\Pairing\NodeFit;
+use Kavvel\Core\Pairing\PairAct;
 use Kavvel\Core\Pairing\PairPhase;
 
 /** What the card of a device shows while it is paired: its phase, what the hub heard, and what to try. */
@@ -52,7 +54,20 @@ final readonly class PairCard
         $hub = $target->linkedHub();
         $hubSheet = $hub === null ? null : $this->hubSheets->of($sheet, $hub, $checks);
 
+        $hubFirst = $phase === PairPhase::Idle && $held === null && $hubSheet?->comesFirst() === true ? $hubSheet->open() : [];
+        $codes = CodesAtHand::of($sheet, $target, $this->codes);
+
         return [
+            'act' => PairAct::of(
+                $phase,
+                $attempt?->light === Light::Seen,
+                $target->waitsForHub() || $holder !== null,
+                $hubFirst !== [],
+                $exclusion->isFirst,
+                $held !== null,
+                $codes->need->isFirst(),
+                $target->waitsForFitting(),
+            ),
             'target' => $target,
             'why' => $work->why($target->key()),
             'window' => $window,
@@ -72,14 +87,14 @@ final readonly class PairCard
             'heldDevice' => $held === null ? null : $existing->devices[$held->key],
             'toLeave' => $existing->count(ExistingStanding::ToLeave) - (int) ($held !== null),
             'causes' => $causes,
-            'hubFirst' => $phase === PairPhase::Idle && $held === null && $hubSheet?->comesFirst() === true ? $hubSheet->open() : [],
+            'hubFirst' => $hubFirst,
             'experience' => CompanyExperience::of($target->slot->profile_id),
             'exclusion' => $exclusion,
             'tookInstead' => $exclusion->tookNothing ? $exclusions->tookInstead($sheet) : null,
             'tries' => $attempts->filter(static fn (PairAttempt $one): bool => $one->state->isFailure())->count(),
             'then' => $work->after($target, self::NEXT_SHOWN),
             'byHand' => $work->byHand,
-            'codes' => CodesAtHand::of($sheet, $target, $this->codes),
+            'codes' => $codes,
         ];
     }
 

@@ -1,55 +1,57 @@
 @use('Kavvel\Core\Pairing\PairPhase')
-@use('Kavvel\Core\Pairing\Light')
-@php($idle = match (true) {
+@use('Kavvel\Core\Pairing\PairAct')
+@php($waits = $act !== PairAct::Wait ? null : match (true) {
     $phase === PairPhase::Opening => ['opening', 'Opening the window'],
     $phase === PairPhase::Interviewing => ['interview', 'The hub asks it'],
     $phase->isUnderWay() => ['interview', 'The hub has it'],
     $phase === PairPhase::OpenStill => ["open-still-{$window->id}", 'The window is still open'],
     $phase === PairPhase::Excluding => ["excluding-{$window->id}", $window->state === 'opening' ? 'Opening the window' : 'The hub listens'],
-    $phase === PairPhase::Waiting && $attempt->light === Light::Seen => ["listening-{$attempt->id}", 'The hub listens'],
-    $phase === PairPhase::Waiting => null,
+    $phase === PairPhase::Waiting => ["listening-{$attempt->id}", 'The hub listens'],
     $target->waitsForHub() => ['waits', 'Waits for the hub'],
-    $holder !== null => ["held-{$holder->id}", "The {$target->profile->protocol->title()} radio is taken"],
-    default => null,
+    default => ["held-{$holder->id}", "The {$target->profile->protocol->title()} radio is taken"],
 })
-@php($toFit = $held === null && $phase === PairPhase::Idle && $target->waitsForFitting())
-@php($toExclude = $idle === null && $exclusion->isFirst)
-@php($toHub = $idle === null && $hubFirst !== [])
-@if (! $asksForCode || $idle !== null || $toExclude || $toHub)
+@if ($act !== PairAct::GiveCode)
 <div class="thumb">
-    @if ($idle)
-    <button class="big" id="big" data-move="{{ $idle[0] }}" type="button" aria-disabled="true">{{ $idle[1] }}</button>
-    @elseif ($toHub)
+    @switch ($act)
+    @case (PairAct::Wait)
+    <button class="big" id="big" data-move="{{ $waits[0] }}" type="button" aria-disabled="true">{{ $waits[1] }}</button>
+    @break
+    @case (PairAct::SettleHub)
     <a class="big" id="big" data-move="hub-{{ $target->hub->key() }}" data-key="n"
         href="{{ route('jobs.pair', [$job, 'lens' => 'hubs', 'next' => $slot->key]) }}">Settle the hub first</a>
-    @elseif ($toExclude)
+    @break
+    @case (PairAct::Exclude)
     <x-form :action="route('jobs.exclusions.store', $job)">
         <input type="hidden" name="slot" value="{{ $slot->key }}">
         <button class="big" id="big" data-move="exclude-{{ $slot->key }}" data-key="n">Open the exclusion window</button>
     </x-form>
-    @elseif ($held !== null && $phase === PairPhase::Idle)
+    @break
+    @case (PairAct::SayItLeft)
     <x-form :action="route('jobs.existing.departure.store', [$job, $held->key])">
         <input type="hidden" name="from" value="pair">
         <button class="big" id="big" data-move="left-{{ $held->key }}" data-key="n">It has left</button>
     </x-form>
-    @elseif ($toFit)
+    @break
+    @case (PairAct::FitFirst)
     <a class="big" id="big" data-move="fit-{{ $slot->key }}" data-key="n"
         href="{{ route('jobs.fit', [$job, 'next' => $slot->key]) }}">Fit it first</a>
-    @elseif ($phase === PairPhase::Waiting)
+    @break
+    @case (PairAct::SayWhatItShows)
     <x-form :action="route('jobs.attempts.update', [$job, $attempt->id])" method="put">
         <input type="hidden" name="light" value="seen">
         <button class="big" id="big" data-move="light-{{ $attempt->id }}" data-key="n">{{ $recipe?->seen() ?? 'Its light shows' }}</button>
     </x-form>
-    @else
+    @break
+    @default
     <x-form :action="route('jobs.windows.store', $job)">
         <input type="hidden" name="slot" value="{{ $slot->key }}">
         <button class="big" id="big" data-move="open-{{ $slot->key }}"
             data-key="n">{{ $phase === PairPhase::Idle ? 'Open the join window' : 'Open the next window' }}</button>
     </x-form>
-    @endif
+    @endswitch
 </div>
 @endif
-@if ($phase === PairPhase::Waiting && $attempt->light !== Light::Seen)
+@if ($act === PairAct::SayWhatItShows)
 <div class="pair">
     @foreach (['none' => 'No light', ...array_map(fn ($sign) => Str::ucfirst($sign->words), $recipe->signs ?? []),
         'other' => 'Another pattern'] as $light => $words)
@@ -60,7 +62,7 @@
     @endforeach
 </div>
 @endif
-@if (($toFit || $toHub || $asksForCode || $toExclude || ($held !== null && $phase === PairPhase::Idle)) && $idle === null)
+@if ($act->isAdvice() && $holder === null && ! $target->waitsForHub())
 <x-form :action="route('jobs.windows.store', $job)">
     <input type="hidden" name="slot" value="{{ $slot->key }}">
     <button class="btn plain">Open the join window all the same</button>
@@ -80,7 +82,7 @@
     @endif
     <x-form :action="route('jobs.slots.put-off', [$job, $slot])"><button class="btn">Skip for now</button></x-form>
 </div>
-@if ($exclusion->isPossible && ! $toExclude && $idle === null && ! $isOpen)
+@if ($exclusion->isPossible && ! in_array($act, [PairAct::Exclude, PairAct::Wait], true) && ! $isOpen)
 <x-form :action="route('jobs.exclusions.store', $job)">
     <input type="hidden" name="slot" value="{{ $slot->key }}">
     <button class="btn plain">Used before? Exclude it first</button>

@@ -1,10 +1,10 @@
+@use('Kavvel\Core\Pairing\PairAct')
 @use('Kavvel\Core\Pairing\PairPhase')
 @php($slot = $target->slot)
 @php($mayWork = $bench->mayWork())
 @php($isOpen = $phase->holdsWindow())
 @php($heard = $phase->isHeard())
-@php($asksForCode = $phase === PairPhase::Idle && $held === null && ! $exclusion->isFirst
-    && $hubFirst === [] && $codes->need->isFirst() && $mayWork)
+@php($asksForCode = $act === PairAct::GiveCode && $mayWork)
 @php($shown = $phase === PairPhase::Offer ? $offer['better'] ?? $target : $target)
 <div>
     <p class="over"><span>Next move</span><span>{{ $bench->sheet->countIn() }} of {{ count($bench->sheet->cards) }} in</span></p>
