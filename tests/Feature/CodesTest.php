@@ -144,20 +144,6 @@ final class CodesTest extends TestCase
         self::assertNotNull($code->fresh()?->slot_id);
     }
 
-    public function test_a_code_is_given_while_another_person_has_the_radio(): void
-    {
-        $this->as('idris')->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertSessionHasNoErrors();
-        $page = (string) $this->as('mara')->get('/jobs/lantern-house/pair?next=landing-smoke')
-            ->assertSee('Store the code')
-            ->assertSee('Zigbee radio: its window is open for the')
-            ->assertDontSee('all the same')
-            ->getContent();
-        self::assertSame(1, substr_count($page, 'id="big"'));
-
-        $this->post(self::SMOKE, ['code' => self::installCode()])->assertSessionHasNoErrors();
-        $this->get('/jobs/lantern-house/pair?next=landing-smoke')->assertSee('radio is taken');
-    }
-
     public function test_a_note_of_a_device_is_no_code_for_the_tray(): void
     {
         $this->post('/jobs/lantern-house/slots/log-blind/credentials', ['label' => 'App', 'secret' => 'hush']);

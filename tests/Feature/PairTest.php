@@ -8,6 +8,7 @@ use App\Models\JoinWindow;
 use App\Models\LogEntry;
 use App\Models\Node;
 use App\Models\PairAttempt;
+use Kavvel\Core\Codes\InstallCode;
 use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Protocol\Protocol;
 use Tests\TestCase;
@@ -199,6 +200,21 @@ final class PairTest extends TestCase
             ->assertSee('You have the Zigbee radio: its window is open for the ceiling relay. Close it first.');
 
         self::assertSame(1, JoinWindow::query()->count());
+    }
+
+    public function test_a_code_is_given_while_another_person_has_the_radio(): void
+    {
+        $this->as('idris')->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertSessionHasNoErrors();
+        $page = (string) $this->as('mara')->get('/jobs/lantern-house/pair?next=landing-smoke')
+            ->assertSee('Store the code')
+            ->assertSee('Zigbee radio: its window is open for the')
+            ->assertDontSee('all the same')
+            ->getContent();
+        self::assertSame(1, substr_count($page, 'id="big"'));
+
+        $code = InstallCode::ofBytes(hash('md5', 'smoke', true))->spelling();
+        $this->post('/jobs/lantern-house/slots/landing-smoke/code', ['code' => $code])->assertSessionHasNoErrors();
+        $this->get('/jobs/lantern-house/pair?next=landing-smoke')->assertSee('radio is taken');
     }
 
     public function test_a_window_can_be_closed_by_hand(): void
