@@ -14,6 +14,16 @@
 @if ($phase === PairPhase::Offer)
     @include('pair.offer')
 @else
+    @if ($tookInstead !== null)
+    <p class="note danger" role="status">The {{ $tookInstead->slot->title() }} left through that window, not this device: it has to join
+        again. Open the next one, and touch only this device.</p>
+    @elseif ($exclusion->tookNothing)
+    <p class="note danger" role="status">The exclusion window ended, and nothing had left. Bring the device within 2 m of the hub,
+        open the next one, and do it again at its pace.</p>
+    @endif
+    @if ($phase === PairPhase::Idle && $exclusion->leftAt !== null)
+    <p class="note done" role="status">It left its old network at {{ $slot->left_at->onSite()->format('H:i') }}: now let it join.</p>
+    @endif
     @if ($held !== null && $phase === PairPhase::Idle)
     @include('pair.held')
     @elseif ($phase === PairPhase::Excluding || $exclusion->isFirst)
@@ -56,16 +66,6 @@
     @endif
     @if ($window !== null && $window->user_id !== $bench->user->id)
     <p class="quiet" role="status">{{ $window->user->name ?? 'Somebody' }} opened this window.</p>
-    @endif
-    @if ($tookInstead !== null)
-    <p class="note danger" role="status">The {{ $tookInstead->slot->title() }} left through that window, not this device: it has to join
-        again. Open the next one, and touch only this device.</p>
-    @elseif ($exclusion->tookNothing)
-    <p class="note danger" role="status">The exclusion window ended, and nothing had left. Bring the device within 2 m of the hub,
-        open the next one, and do it again at its pace.</p>
-    @endif
-    @if ($phase === PairPhase::Idle && $exclusion->leftAt !== null)
-    <p class="note done" role="status">It left its old network at {{ $slot->left_at->onSite()->format('H:i') }}: now let it join.</p>
     @endif
     @if ($phase === PairPhase::Idle && $target->waitsForFitting())
     <p class="note">{{ $target->isHung() ? 'It is not up and taught yet' : 'It is not in the wall yet' }}: it works by hand before its
