@@ -442,6 +442,15 @@ final class PairTest extends TestCase
         ]);
     }
 
+    public function test_an_exclusion_window_that_the_hub_does_not_open_says_why(): void
+    {
+        $this->gatewayIsAway();
+        $this->post('/jobs/lantern-house/exclusions', ['slot' => 'kitchen-window'])->assertRedirect();
+
+        $this->get('/jobs/lantern-house/pair?next=kitchen-window')->assertSee('The window did not open.');
+        self::assertNull($this->slot('kitchen-window')->left_at);
+    }
+
     public function test_the_wrong_device_in_an_exclusion_window_is_named_and_the_right_one_is_still_to_leave(): void
     {
         $this->hands('carry', ['device' => 'landing-switch']);

@@ -76,7 +76,7 @@ final readonly class PairCard
             'holder' => $holder,
             'secondsLeft' => $this->secondsLeft($sheet, $window),
             'attempt' => $attempt,
-            'refusal' => $this->refusal($attempt),
+            'refusal' => $this->refusal($target),
             'notClosed' => $window?->slot_id === $target->slot->id ? $window->reason : null,
             'phase' => $phase,
             'offer' => $offer === null ? null : $this->offer($work, $target, $offer),
@@ -98,12 +98,12 @@ final readonly class PairCard
         ];
     }
 
-    /** Why the hub did not open the window for it. */
-    private function refusal(?PairAttempt $attempt): ?string
+    /** Why the hub did not open the last window for it. */
+    private function refusal(SlotCard $target): ?string
     {
-        return $attempt?->state === AttemptState::Stopped
-            ? JoinWindow::query()->whereKey($attempt->join_window_id)->where('state', 'refused')->value('reason')
-            : null;
+        $last = JoinWindow::query()->where('slot_id', $target->slot->id)->latest('id')->first();
+
+        return $last?->state === 'refused' ? $last->reason : null;
     }
 
     /** @return Collection<int, PairAttempt> */
