@@ -184,6 +184,7 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/windows', [Pair\JoinWindowController::class, 'store'])->name('windows.store');
             Route::post('/exclusions', [Pair\ExclusionController::class, 'store'])->name('exclusions.store');
             Route::put('/slots/{slot}/hardware', [Pair\HardwareController::class, 'update'])->name('slots.hardware.update');
+            Route::put('/slots/{slot}/hub', [Pair\SlotHubController::class, 'update'])->name('slots.hub.update');
             Route::post('/slots/{slot}/departure', [Pair\DepartureController::class, 'store'])->name('slots.departure.store');
             Route::delete('/windows/{joinWindow:reference}', [Pair\JoinWindowController::class, 'destroy'])->name('windows.destroy');
             Route::put('/hubs/{gateway:key}/checks/{check}', [Pair\HubCheckController::class, 'update'])->name('hubs.checks.update');

@@ -16,6 +16,7 @@ use App\Radio\RadioFindings;
 use Illuminate\Database\Eloquent\Collection;
 use Kavvel\Core\Existing\Holder;
 use Kavvel\Core\Existing\WayOut;
+use Kavvel\Core\Pairing\HubChoice;
 use Kavvel\Core\Protocol\Joining;
 use Kavvel\Core\Protocol\Leaving;
 use Kavvel\Core\Radio\RadioFinding;
@@ -44,6 +45,7 @@ final readonly class SlotSheet
         public array $findings,
         public int $hangingOn,
         public ?string $busAddress,
+        public HubChoice $hubChoice,
     ) {}
 
     public static function of(SlotCard $card, JobSheet $sheet): self
@@ -61,6 +63,7 @@ final readonly class SlotSheet
                 static fn (SlotCard $other): bool => $other->isIn() && $other->forecast?->parentKey === $card->key(),
             )),
             BusAddress::query()->where('slot_id', $card->slot->id)->orderBy('number')->value('address'),
+            $sheet->hubChoice($card),
         );
     }
 

@@ -52,6 +52,6 @@ final readonly class Hub
 
     public function offer(): HubOffer
     {
-        return new HubOffer($this->key(), $this->speaks, $this->opens);
+        return new HubOffer($this->key(), $this->speaks, $this->opens, $this->place());
     }
 }

@@ -11,6 +11,7 @@ use App\Plan\PlanHub;
 use App\Plan\PlanSheet;
 use App\Plan\PlanSlot;
 use Kavvel\Core\Coverage\RadioEnd;
+use Kavvel\Core\Pairing\HubChoice;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Radio\Clutter;
 use Kavvel\Core\Site\Building;
@@ -110,6 +111,12 @@ final readonly class JobSheet
         }
 
         return null;
+    }
+
+    /** Where it goes when it is paired next, and why. */
+    public function hubChoice(SlotCard $card): HubChoice
+    {
+        return (new HubChoices($this->hubs))->of($card->slot, $card->profile->protocol);
     }
 
     /** @return list<Hub> those that Kavvel reaches over their link */

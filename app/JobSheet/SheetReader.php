@@ -13,8 +13,6 @@ use App\Plan\Geometry;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\JoinClause;
 use Kavvel\Core\Fit\WiredSlot;
-use Kavvel\Core\Pairing\HubChoice;
-use Kavvel\Core\Pairing\HubOffer;
 use Kavvel\Core\Pairing\PairingOrder;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Proving\Ladder;
@@ -39,7 +37,7 @@ final readonly class SheetReader
         $proofs = $this->proofs();
         $profiles = Catalogue::of($this->job->region);
         $byId = array_column(array_map(static fn (Hub $hub): array => [$hub->gateway->id, $hub], $hubs), 1, 0);
-        $chosen = $this->chosen($hubs);
+        $choices = new HubChoices($hubs);
         $storeys = array_column($this->geometry->storeys, 'name', 'key');
         $school = PairingOrder::from($this->job->school);
         $cards = [];
@@ -60,7 +58,7 @@ final readonly class SheetReader
                 $room['storey'],
                 $storeys[$room['storey']],
                 $node,
-                $at === null ? $chosen[$profile->protocol->value] ?? null : $byId[$at['gateway_id']] ?? null,
+                $isIn ? $byId[$at['gateway_id']] ?? null : $choices->hub($choices->of($slot, $profile->protocol)),
                 Ladder::of($proofs[$stored['id']] ?? [], $stored['node_id'], $isIn),
                 $stored['forecast_id'] === null
                     ? null
@@ -71,25 +69,6 @@ final readonly class SheetReader
         }
 
         return new JobSheet($this->job, $this->geometry, $cards, $nodes, $hubs);
-    }
-
-    /**
-     * @param  list<Hub>  $hubs
-     * @return array<string, Hub> the one that a device goes to which is not in yet, by protocol
-     */
-    private function chosen(array $hubs): array
-    {
-        $byKey = array_column(array_map(static fn (Hub $hub): array => [$hub->key(), $hub], $hubs), 1, 0);
-        $offers = array_map(static fn (Hub $hub): HubOffer => $hub->offer(), $hubs);
-        $chosen = [];
-        foreach (Protocol::cases() as $protocol) {
-            $key = HubChoice::for($protocol, $offers);
-            if ($key !== null) {
-                $chosen[$protocol->value] = $byKey[$key];
-            }
-        }
-
-        return $chosen;
     }
 
     /** @return Collection<int, Slot> with the forecast of this version of the plan beside it */

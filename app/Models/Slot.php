@@ -25,6 +25,7 @@ use Kavvel\Core\Wants\PlugLoad;
  * @property int $lock_version
  * @property int|null $point_id
  * @property int|null $node_id
+ * @property int|null $gateway_id the hub that a person chose for it; null: the one that suits
  * @property string $key
  * @property string $place
  * @property string $what
@@ -51,6 +52,7 @@ use Kavvel\Core\Wants\PlugLoad;
  * @property-read Point|null $point
  * @property-read Profile $profile
  * @property-read Node|null $node
+ * @property-read Gateway|null $gateway
  * @property-read Collection<int, ProofResult> $proofResults
  * @property-read Collection<int, PairAttempt> $pairAttempts
  * @property-read Collection<int, Forecast> $forecasts
@@ -113,6 +115,12 @@ final class Slot extends Model
     public function node(): BelongsTo
     {
         return $this->belongsTo(Node::class);
+    }
+
+    /** @return BelongsTo<Gateway, $this> */
+    public function gateway(): BelongsTo
+    {
+        return $this->belongsTo(Gateway::class);
     }
 
     /** @return HasMany<ProofResult, $this> */

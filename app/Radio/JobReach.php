@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Radio;
 
-use App\JobSheet\Hub;
+use App\JobSheet\HubChoices;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use Kavvel\Core\Coverage\Prospect;
 use Kavvel\Core\Coverage\RadioPlan;
-use Kavvel\Core\Pairing\HubChoice;
-use Kavvel\Core\Pairing\HubOffer;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Wants\PlannedReach;
@@ -22,15 +20,14 @@ final readonly class JobReach
     {
         $building = $sheet->geometry->building();
         $plan = new RadioPlan($building, $sheet->clutter());
-        $offers = array_map(static fn (Hub $hub): HubOffer => $hub->offer(), $sheet->hubs);
+        $choices = new HubChoices($sheet->hubs);
         $prospects = [];
         foreach (Protocol::cases() as $protocol) {
             $radio = Transceiver::of($protocol, $sheet->job->region);
             if ($radio === null || $sheet->hubs === []) {
                 continue;
             }
-            $key = HubChoice::for($protocol, $offers);
-            $hub = array_values(array_filter($sheet->hubs, static fn (Hub $one): bool => $one->key() === $key))[0] ?? $sheet->hubs[0];
+            $hub = $choices->main($protocol) ?? $sheet->hubs[0];
             $own = array_filter($sheet->ofProtocol($protocol), static fn (SlotCard $card): bool => ($card->hub ?? $hub) === $hub);
             $prospects[$protocol->value] = Prospect::of(
                 $protocol,

@@ -20,7 +20,7 @@ final readonly class Slots extends Section
 
     public function write(SiteJob $job): array
     {
-        $slots = $job->slots()->with(['room', 'point', 'profile', 'node', 'settings', 'learntKeys'])->orderBy('id')->get();
+        $slots = $job->slots()->with(['room', 'point', 'profile', 'node', 'gateway', 'settings', 'learntKeys'])->orderBy('id')->get();
 
         return $slots->map(static fn (Slot $one): array => [
             'key' => $one->key,
@@ -39,6 +39,7 @@ final readonly class Slots extends Section
             'remote' => $one->remote_works_away === null ? null : [
                 'worksAway' => $one->remote_works_away, 'toggles' => $one->remote_toggles,
             ],
+            ...$one->gateway === null ? [] : ['hub' => $one->gateway->key],
             ...$one->hardware === null ? [] : ['hardware' => $one->hardware],
             ...$one->left_at === null ? [] : ['leftAt' => self::time($one->left_at)],
             ...$one->settings->isEmpty() ? [] : ['settings' => self::settings($one)],
@@ -84,6 +85,7 @@ final readonly class Slots extends Section
                 'point_id' => $reading->id('points', $row['point'] ?? null),
                 'profile_id' => $reading->id('profiles', $row['profile']),
                 'node_id' => $reading->id('nodes', $row['node'] ?? null),
+                'gateway_id' => $reading->id('gateways', $row['hub'] ?? null),
                 'place' => $row['place'],
                 'what' => $row['what'],
                 ...self::position($row),

@@ -20,7 +20,7 @@ final readonly class MeshReadings
     public function start(SiteJob $job, User $person): void
     {
         foreach (Protocol::meshes() as $protocol) {
-            $gateway = HubOfSlot::opening($job, $protocol);
+            $gateway = HubOfSlot::main($job, $protocol);
             if ($gateway === null) {
                 continue;
             }

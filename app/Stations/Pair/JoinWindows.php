@@ -79,7 +79,7 @@ final readonly class JoinWindows
     private function take(SiteJob $job, Slot $slot, User $person, string $kind): JoinWindow
     {
         $protocol = $slot->profile()->firstOrFail()->protocol();
-        $gateway = HubOfSlot::opening($job, $protocol) ?? throw WindowRefused::noHubOpensIt($slot);
+        $gateway = HubOfSlot::opening($job, $slot, $protocol) ?? throw WindowRefused::noHubOpensIt($slot);
         $busy = JoinWindow::query()
             ->with(['slot', 'user', 'attempts.slot.profile'])
             ->where('gateway_id', $gateway->id)

@@ -40,6 +40,7 @@ final readonly class Matching
         $open = JoinWindow::query()
             ->where('site_job_id', $job->id)
             ->where('gateway_id', $node->gateway_id)
+            ->where('protocol', $node->protocol)
             ->whereIn('state', JoinWindow::UNDER_WAY)
             ->get();
         foreach ($open as $window) {

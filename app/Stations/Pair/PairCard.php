@@ -88,6 +88,7 @@ final readonly class PairCard
             'toLeave' => $existing->count(ExistingStanding::ToLeave) - (int) ($held !== null),
             'causes' => $causes,
             'hubFirst' => $hubFirst,
+            'hubWhy' => $sheet->hubChoice($target)->words(),
             'experience' => CompanyExperience::of($target->slot->profile_id),
             'exclusion' => $exclusion,
             'tookInstead' => $exclusion->tookNothing ? $exclusions->tookInstead($sheet) : null,

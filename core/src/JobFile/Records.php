@@ -57,6 +57,11 @@ final readonly class Records
      */
     public static function check(Input $input, array $slots, array $nodes, array $gateways): void
     {
+        foreach ($input->get('slots')->items() as $slot) {
+            if ($slot->find('hub') !== null) {
+                Check::known($slot->get('hub'), $gateways);
+            }
+        }
         foreach ($input->get('attempts')->items() as $attempt) {
             Check::known($attempt->get('slot'), $slots);
             $attempt->get('state')->word(array_column(AttemptState::cases(), 'value'));

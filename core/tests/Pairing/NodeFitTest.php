@@ -6,8 +6,6 @@ namespace Kavvel\Core\Tests\Pairing;
 
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Input\Input;
-use Kavvel\Core\Pairing\HubChoice;
-use Kavvel\Core\Pairing\HubOffer;
 use Kavvel\Core\Pairing\NodeFit;
 use Kavvel\Core\Pairing\ReportedNode;
 use Kavvel\Core\Protocol\Protocol;
@@ -61,20 +59,6 @@ final class NodeFitTest extends TestCase
         self::assertFalse($fit->isExact());
         self::assertTrue($fit->isPossible());
         self::assertSame('It has not said which model it is.', $fit->objection());
-    }
-
-    public function test_a_device_goes_to_the_hub_that_opens_its_windows(): void
-    {
-        $hubs = [
-            new HubOffer('cellar', [Protocol::Zigbee, Protocol::ZWave], []),
-            new HubOffer('attic', [Protocol::Zigbee], [Protocol::Zigbee]),
-            new HubOffer('shed', [Protocol::Zigbee], [Protocol::Zigbee]),
-        ];
-
-        self::assertSame('attic', HubChoice::for(Protocol::Zigbee, $hubs));
-        self::assertSame('cellar', HubChoice::for(Protocol::ZWave, $hubs));
-        self::assertNull(HubChoice::for(Protocol::Infrared, $hubs));
-        self::assertNull(HubChoice::for(Protocol::Zigbee, []));
     }
 
     /** @param list<string> $capabilities */

@@ -11,6 +11,9 @@
     <h2>{{ $phase === PairPhase::Offer ? "Is this the {$shown->slot->title()}?" : "Pair the {$slot->title()}" }}</h2>
     <p class="why">{{ $shown->where() }}. {{ $why === '' || $shown !== $target ? '' : $why.'.' }}</p>
 </div>
+@if (! $isOpen && ! $heard && count($bench->sheet->hubs) > 1 && $target->hub !== null)
+<p>Goes to <strong>{{ $target->hub->gateway->name }}</strong>. <span class="quiet">{{ $hubWhy }}</span></p>
+@endif
 @if ($phase === PairPhase::Offer)
     @include('pair.offer')
 @else
