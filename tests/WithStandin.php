@@ -19,11 +19,16 @@ trait WithStandin
 {
     private static ?House $house = null;
 
+    private ?House $emptied = null;
+
     private ?HandLog $handLog = null;
 
     private bool $isAway = false;
 
     private int $answersToLose = 0;
+
+    /** No device of the house is in yet */
+    private bool $isNothingIn = false;
 
     protected function startStandin(): void
     {
@@ -60,7 +65,31 @@ trait WithStandin
     {
         $demo = database_path('demo/lantern-house');
 
+        if ($this->isNothingIn) {
+            return $this->emptied ??= House::read($this->withoutNodes("{$demo}.json"), (string) file_get_contents("{$demo}.truth.json"));
+        }
+
         return self::$house ??= House::read((string) file_get_contents("{$demo}.json"), (string) file_get_contents("{$demo}.truth.json"));
+    }
+
+    /** Before it is started: a house in which no device is in, and a job that says so. */
+    protected function nothingIsIn(): void
+    {
+        $this->isNothingIn = true;
+        $this->siteJob()->slots()->update(['node_id' => null, 'name' => null, 'named_at' => null]);
+        foreach (['proofResults', 'pairAttempts', 'meshReadings', 'nodes'] as $kept) {
+            $this->siteJob()->{$kept}()->delete();
+        }
+    }
+
+    private function withoutNodes(string $path): string
+    {
+        $job = json_decode((string) file_get_contents($path), true);
+        foreach ($job['slots'] as $number => $slot) {
+            $job['slots'][$number] = [...$slot, 'node' => null, 'name' => null, 'namedAt' => null];
+        }
+
+        return (string) json_encode([...$job, 'nodes' => [], 'attempts' => [], 'proofs' => [], 'meshReadings' => []]);
     }
 
     /** How it stands now. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\JobSheet\BehindBridges;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\BusAddress;
@@ -16,6 +17,7 @@ use App\Radio\RadioFindings;
 use Illuminate\Database\Eloquent\Collection;
 use Kavvel\Core\Existing\Holder;
 use Kavvel\Core\Existing\WayOut;
+use Kavvel\Core\Pairing\BridgeCount;
 use Kavvel\Core\Pairing\HubChoice;
 use Kavvel\Core\Protocol\Joining;
 use Kavvel\Core\Protocol\Leaving;
@@ -46,6 +48,7 @@ final readonly class SlotSheet
         public int $hangingOn,
         public ?string $busAddress,
         public HubChoice $hubChoice,
+        public ?BridgeCount $bridgeCount,
     ) {}
 
     public static function of(SlotCard $card, JobSheet $sheet): self
@@ -60,10 +63,12 @@ final readonly class SlotSheet
             (new RadioFindings($sheet))->of($card),
             count(array_filter(
                 $sheet->cards,
-                static fn (SlotCard $other): bool => $other->isIn() && $other->forecast?->parentKey === $card->key(),
+                static fn (SlotCard $other): bool => $other->isIn()
+                    && ($other->forecast?->parentKey === $card->key() || $other->behind === $card->key()),
             )),
             BusAddress::query()->where('slot_id', $card->slot->id)->orderBy('number')->value('address'),
             $sheet->hubChoice($card),
+            $card->profile->can('bridge') || $sheet->behind($card) !== [] ? (new BehindBridges($sheet))->count($card) : null,
         );
     }
 
@@ -76,6 +81,9 @@ final readonly class SlotSheet
     /** How it is taken out of our network, in the words of its recipe; null: it is in none. */
     public function wayOut(): ?WayOut
     {
+        if ($this->card->isBehindBridge()) {
+            return null;
+        }
         $way = WayOut::of($this->card->profile->protocol, Holder::Hub, $this->card->profile);
 
         return $this->card->isIn() && $way->isNeeded() ? $way : null;

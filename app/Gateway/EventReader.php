@@ -25,6 +25,7 @@ final readonly class EventReader
         'device.joined' => Events\DeviceJoined::class,
         'device.incomplete' => Events\DeviceIncomplete::class,
         'device.reported' => Events\DeviceReported::class,
+        'device.reachable' => Events\DeviceReachable::class,
         'device.left' => Events\DeviceLeft::class,
         'label.set' => Events\LabelSet::class,
         'command.done' => Events\CommandDone::class,

@@ -18,6 +18,8 @@ final readonly class ListedNode
 
     private const LONGEST_FIRMWARE = 40;
 
+    private const LONGEST_LABEL = 200;
+
     private const STATES = ['announced', 'joined', 'in-part'];
 
     private const MOST_CAPABILITIES = 100;
@@ -33,6 +35,9 @@ final readonly class ListedNode
         public ?bool $isRouter,
         public ?array $capabilities,
         public ?string $state,
+        public ?string $via = null,
+        public ?bool $isReachable = null,
+        public ?string $label = null,
     ) {}
 
     /** @throws InvalidInput */
@@ -50,6 +55,9 @@ final readonly class ListedNode
             $role === null ? null : $role === 'router',
             $capabilities === null ? null : self::capabilities($capabilities, $node->at),
             $node->find('state')?->word(self::STATES),
+            $node->find('via')?->idUpTo(self::LONGEST_ADDRESS),
+            $node->find('reachable')?->flag(),
+            $node->find('label')?->textUpTo(self::LONGEST_LABEL),
         );
     }
 

@@ -66,6 +66,28 @@ final readonly class JobSheet
         return null;
     }
 
+    /** The bridge that it comes in behind. */
+    public function bridgeOf(SlotCard $card): ?SlotCard
+    {
+        return $this->card($card->behind);
+    }
+
+    /** @return list<SlotCard> what comes in behind this bridge */
+    public function behind(SlotCard $bridge): array
+    {
+        return array_values(array_filter($this->cards, static fn (SlotCard $card): bool => $card->behind === $bridge->key()));
+    }
+
+    /** @return list<Node> what the hub sees behind this bridge */
+    public function nodesBehind(SlotCard $bridge): array
+    {
+        return $bridge->node === null || ! $bridge->isIn() ? [] : array_values(array_filter(
+            $this->nodes,
+            static fn (Node $node): bool => $node->via === $bridge->node->address && $node->gateway_id === $bridge->node->gateway_id
+                && $node->state !== Node::LEFT,
+        ));
+    }
+
     /** @return array<int, list<SlotCard>> by id of the room */
     public function cardsByRoom(): array
     {

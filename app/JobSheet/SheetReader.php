@@ -41,7 +41,9 @@ final readonly class SheetReader
         $storeys = array_column($this->geometry->storeys, 'name', 'key');
         $school = PairingOrder::from($this->job->school);
         $cards = [];
-        foreach ($this->slots() as $slot) {
+        $slots = $this->slots();
+        $byKey = $slots->keyBy('id');
+        foreach ($slots as $slot) {
             // Read as stored: a page asks for these thousands of times.
             $stored = $slot->getAttributes();
             $profile = $profiles[$stored['profile_id']];
@@ -49,6 +51,7 @@ final readonly class SheetReader
             $at = $node?->getAttributes();
             $room = $this->geometry->rooms[$stored['room_id']];
             $isIn = $at !== null && $at['state'] !== Node::LEFT;
+            $bridge = $byKey[$stored['behind_id']] ?? null;
             $slot->setRelation('node', $node);
             $cards[$stored['key']] = new SlotCard(
                 $slot,
@@ -58,13 +61,14 @@ final readonly class SheetReader
                 $room['storey'],
                 $storeys[$room['storey']],
                 $node,
-                $isIn ? $byId[$at['gateway_id']] ?? null : $choices->hub($choices->of($slot, $profile->protocol)),
+                $isIn ? $byId[$at['gateway_id']] ?? null : $choices->hub($choices->of($bridge ?? $slot, $profile->protocol)),
                 Ladder::of($proofs[$stored['id']] ?? [], $stored['node_id'], $isIn),
                 $stored['forecast_id'] === null
                     ? null
                     : new SlotForecast($stored['forecast_id'], $stored['margin_db'], $stored['parent_margin_db'], $stored['parent_key']),
                 WiredSlot::isTakenAsFitted($stored['fitted_at'] !== null, $isIn, $school),
                 WiredSlot::isFittedFirst($profile, $school),
+                $bridge?->key,
             );
         }
 

@@ -19,7 +19,7 @@ use Kavvel\Core\Site\Polygon;
 use Kavvel\Core\Site\RoomSide;
 use Kavvel\Core\Site\Vec3;
 
-/** A slot with all that pages say of it. */
+/** A slot with all that pages say of it. Behind: key of the slot of its bridge. */
 final readonly class SlotCard
 {
     /** The device has confirmed its name */
@@ -50,6 +50,7 @@ final readonly class SlotCard
         public ?SlotForecast $forecast,
         private bool $isFitted = false,
         private bool $isFittedFirst = false,
+        public ?string $behind = null,
     ) {
         // Read as stored, once: a page asks for these thousands of times.
         $stored = $slot->getAttributes();
@@ -149,6 +150,12 @@ final readonly class SlotCard
         return $this->linkedHub()?->silentSince() !== null;
     }
 
+    /** It comes in behind a bridge: no window is opened for it, and its radio is the bridge's own business. */
+    public function isBehindBridge(): bool
+    {
+        return $this->behind !== null;
+    }
+
     public function planSlot(): PlanSlot
     {
         return new PlanSlot(
@@ -169,13 +176,13 @@ final readonly class SlotCard
     }
 
     /**
-     * Its antenna, on its own room's side of a wall. Null where the profile has no radio.
+     * Its antenna, on its own room's side of a wall. Null where the profile has no radio, or one that talks to a bridge.
      *
      * @param  list<array{float, float}>  $roomOutline
      */
     public function radioEnd(RoomSide $side, array $roomOutline): ?RadioEnd
     {
-        return $this->profile->radio === null ? null : new RadioEnd(
+        return $this->profile->radio === null || $this->isBehindBridge() ? null : new RadioEnd(
             $this->key,
             $side->place($this->position, new Polygon($roomOutline)),
             $this->profile->radio,

@@ -25,6 +25,8 @@ use Kavvel\Core\Protocol\Protocol;
  * @property string|null $model
  * @property string|null $firmware
  * @property string|null $label
+ * @property string|null $via address of the bridge that it stands behind
+ * @property bool $is_reachable the bridge says that it answers
  * @property bool $is_router
  * @property array<array-key, mixed> $capabilities
  * @property int|null $battery_percent
@@ -69,8 +71,9 @@ final class Node extends Model
     protected function casts(): array
     {
         return [
-            'protocol' => Protocol::class, 'is_router' => 'boolean', 'capabilities' => 'array', 'joined_at' => 'datetime',
-            'heard_at' => 'datetime', 'left_at' => 'datetime', 'rejoined_at' => 'datetime', 'matched_at' => 'datetime',
+            'protocol' => Protocol::class, 'is_router' => 'boolean', 'is_reachable' => 'boolean', 'capabilities' => 'array',
+            'joined_at' => 'datetime', 'heard_at' => 'datetime', 'left_at' => 'datetime', 'rejoined_at' => 'datetime',
+            'matched_at' => 'datetime',
         ];
     }
 }

@@ -25,6 +25,7 @@ use Kavvel\Core\Wants\PlugLoad;
  * @property int $lock_version
  * @property int|null $point_id
  * @property int|null $node_id
+ * @property int|null $behind_id slot of the bridge that it comes in behind
  * @property int|null $gateway_id the hub that a person chose for it; null: the one that suits
  * @property string $key
  * @property string $place
@@ -52,6 +53,7 @@ use Kavvel\Core\Wants\PlugLoad;
  * @property-read Point|null $point
  * @property-read Profile $profile
  * @property-read Node|null $node
+ * @property-read Slot|null $behind
  * @property-read Gateway|null $gateway
  * @property-read Collection<int, ProofResult> $proofResults
  * @property-read Collection<int, PairAttempt> $pairAttempts
@@ -115,6 +117,12 @@ final class Slot extends Model
     public function node(): BelongsTo
     {
         return $this->belongsTo(Node::class);
+    }
+
+    /** @return BelongsTo<Slot, $this> */
+    public function behind(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'behind_id');
     }
 
     /** @return BelongsTo<Gateway, $this> */

@@ -46,6 +46,7 @@ final class AppServiceProvider extends ServiceProvider
         Events\DeviceJoined::class => Handlers\OnDeviceJoined::class,
         Events\DeviceIncomplete::class => Handlers\OnDeviceIncomplete::class,
         Events\DeviceReported::class => Handlers\OnDeviceReported::class,
+        Events\DeviceReachable::class => Handlers\OnDeviceReachable::class,
         Events\DeviceLeft::class => Handlers\OnDeviceLeft::class,
         Events\LabelSet::class => Handlers\OnLabelSet::class,
         Events\CommandDone::class => Handlers\OnCommandDone::class,

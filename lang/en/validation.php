@@ -41,6 +41,7 @@ return [
         'band24' => '2.4 GHz',
         'band5' => '5 GHz',
         'bearing' => 'where it looks',
+        'behind' => 'how it comes in',
         'box_depth' => 'the depth of the box',
         'breaker' => 'the breaker',
         'breaker_a' => 'the amperes of the breaker',

@@ -87,6 +87,7 @@ $option = static fn (string $value, string $words, bool $isChosen): string => sp
         <div class="sticker"><?= $sticker->svg() ?><p><code><?= $e($sticker->address) ?></code><br>
             <?php if ($sticker->code !== null) { ?><code data-code="<?= $e($sticker->code) ?>"><?= $e($sticker->printed) ?></code>
             <?php } ?></p></div>
+        <?php if ($device->device->behind === null) { ?>
         <h3>Plant a fault</h3>
         <form method="post" action="/hands" class="fault">
             <?= $hidden('do', 'fault'), $hidden('device', $device->device->key) ?>
@@ -98,6 +99,7 @@ $option = static fn (string $value, string $words, bool $isChosen): string => sp
             </select>
             <button>Plant it</button>
         </form>
+        <?php } ?>
         <h3>Hub and clock</h3>
         <div class="deeds">
             <?php foreach ($page->deedsOfTheHub($device) as $deed) { ?>

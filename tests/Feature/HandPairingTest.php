@@ -40,7 +40,7 @@ final class HandPairingTest extends TestCase
         self::assertSame(0, $slot->proofResults()->count(), 'nobody was heard: no rung is shown');
         self::assertTrue($this->logged('Recorded by hand: the window contact is in as node 7.'));
         $this->get('/jobs/lantern-house/pair?slot=kitchen-window')->assertDontSee('Put in by hand')->assertSee('node 7');
-        $this->get('/jobs/lantern-house/pair')->assertSee('19 of 62 in');
+        $this->get('/jobs/lantern-house/pair')->assertSee('19 of 66 in');
     }
 
     public function test_the_address_of_one_device_is_not_taken_for_another(): void

@@ -85,7 +85,7 @@ final class PairTest extends TestCase
             ['ended', 'closed-by-hand'],
             array_values(JoinWindow::query()->latest('id')->firstOrFail()->only(['state', 'reason'])),
         );
-        $this->get('/jobs/lantern-house/pair')->assertDontSee('Pair the ceiling relay')->assertSee('19 of 62 in');
+        $this->get('/jobs/lantern-house/pair')->assertDontSee('Pair the ceiling relay')->assertSee('19 of 66 in');
     }
 
     public function test_a_device_that_never_speaks_ends_in_a_clear_state_with_the_next_thing_to_try(): void
@@ -489,6 +489,6 @@ final class PairTest extends TestCase
                 ->assertRedirect();
             $this->get("/jobs/lantern-house/survey?slot={$slot}")->assertSee($rung)->assertDontSee('Put in by hand');
         }
-        $this->get('/jobs/lantern-house/pair')->assertSee('21 of 62 in')->assertSee('41 open');
+        $this->get('/jobs/lantern-house/pair')->assertSee('21 of 66 in')->assertSee('45 open');
     }
 }

@@ -66,7 +66,7 @@ final class ProofTest extends TestCase
         $this->hands('gesture', ['device' => 'hall-relay', 'kind' => 'hold', 'seconds' => 10]);
         $this->listen();
         self::assertSame(Node::LEFT, $this->slot('hall-relay')->node?->state);
-        $this->get('/jobs/lantern-house/pair')->assertSee('18 of 62 in');
+        $this->get('/jobs/lantern-house/pair')->assertSee('18 of 66 in');
         $this->get('/jobs/lantern-house/pair?next=hall-relay')->assertSee('Pair the ceiling relay')->assertSee('Open the');
         $this->hands('advance', ['seconds' => 5]);
         $this->post('/jobs/lantern-house/windows', ['slot' => 'hall-relay'])->assertRedirect();
@@ -74,7 +74,7 @@ final class ProofTest extends TestCase
         $this->pass(10);
 
         self::assertSame('joined', $this->siteJob()->nodes()->where('address', $address)->value('state'));
-        $this->get('/jobs/lantern-house/pair?next=chart-lamp')->assertSee('19 of 62 in');
+        $this->get('/jobs/lantern-house/pair?next=chart-lamp')->assertSee('19 of 66 in');
     }
 
     private function standing(string $key): ?Standing

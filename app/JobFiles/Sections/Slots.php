@@ -20,7 +20,8 @@ final readonly class Slots extends Section
 
     public function write(SiteJob $job): array
     {
-        $slots = $job->slots()->with(['room', 'point', 'profile', 'node', 'gateway', 'settings', 'learntKeys'])->orderBy('id')->get();
+        $beside = ['room', 'point', 'profile', 'node', 'behind', 'gateway', 'settings', 'learntKeys'];
+        $slots = $job->slots()->with($beside)->orderBy('id')->get();
 
         return $slots->map(static fn (Slot $one): array => [
             'key' => $one->key,
@@ -39,6 +40,7 @@ final readonly class Slots extends Section
             'remote' => $one->remote_works_away === null ? null : [
                 'worksAway' => $one->remote_works_away, 'toggles' => $one->remote_toggles,
             ],
+            ...$one->behind === null ? [] : ['behind' => $one->behind->key],
             ...$one->gateway === null ? [] : ['hub' => $one->gateway->key],
             ...$one->hardware === null ? [] : ['hardware' => $one->hardware],
             ...$one->left_at === null ? [] : ['leftAt' => self::time($one->left_at)],
@@ -118,6 +120,11 @@ final readonly class Slots extends Section
                     'actual' => $setting['actual'] ?? null, 'set_by' => $setting['setBy'] ?? null,
                     'set_at' => $reading->time($setting['setAt'] ?? null),
                 ]);
+            }
+        }
+        foreach ($rows as $row) {
+            if (isset($row['behind'])) {
+                Slot::query()->whereKey($reading->id('slots', $row['key']))->update(['behind_id' => $reading->id('slots', $row['behind'])]);
             }
         }
     }

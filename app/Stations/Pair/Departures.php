@@ -25,6 +25,9 @@ final readonly class Departures
             return;
         }
         $node = $slot->node()->first();
+        if ($node?->via !== null) {
+            throw WindowRefused::leavesAtBridge($slot);
+        }
         $gateway = $node === null ? null : HubOfSlot::linked($slot, $node);
         if ($node === null || $gateway === null) {
             throw WindowRefused::isNotReached($slot);

@@ -25,6 +25,9 @@ final readonly class JoinWindows
     /** @throws WindowRefused when the radio is taken, or no hub can open one */
     public function open(SiteJob $job, Slot $slot, User $person): void
     {
+        if ($slot->behind_id !== null) {
+            throw WindowRefused::comesBehindBridge($slot);
+        }
         $window = $this->take($job, $slot, $person, 'join');
         PairAttempt::query()->create([
             'site_job_id' => $job->id,

@@ -29,6 +29,20 @@ final class MatchRefused extends Refused
         return new self('address', "{$node->address} is the {$other->title()} already.");
     }
 
+    public static function cameBehindBridge(Slot $slot, Node $node): self
+    {
+        return new self(
+            'address',
+            "{$node->address} came in behind a bridge, and the plan has the {$slot->title()} at the hub itself. Change the plan there, or "
+                .'match it to a slot behind that bridge.',
+        );
+    }
+
+    public static function isNotBehind(Slot $bridge, Node $node): self
+    {
+        return new self('address', "{$node->address} is not behind the {$bridge->title()}. Match it to a slot where it is.");
+    }
+
     public static function impossible(NodeFit $fit): self
     {
         return new self('address', "{$fit->objection()} Match it to another slot.");

@@ -31,7 +31,9 @@ final readonly class Matching
         $slot->update(['node_id' => $node->id, 'named_at' => $slot->node_id === $node->id ? $slot->named_at : null]);
         $node->update(['matched_at' => now()]);
         $this->proofs->beginStay($slot, $node);
-        if ($node->state === 'joined') {
+        if (! $node->is_reachable) {
+            $this->noteSilence($job, $slot, $person);
+        } elseif ($node->state === 'joined') {
             $this->proofs->show($slot, Shown::byJoining());
         } else {
             $this->acceptInPart($job, $slot, $fit, $person);
@@ -77,6 +79,32 @@ final readonly class Matching
         if (! $fit->isPossible()) {
             throw MatchRefused::impossible($fit);
         }
+        $this->checkBridge($slot, $node);
+    }
+
+    /** @throws MatchRefused where one of the two is behind a bridge, and the other is not behind that one */
+    private function checkBridge(Slot $slot, Node $node): void
+    {
+        $bridge = $slot->behind()->with('node')->first();
+        if ($bridge === null && $node->via !== null) {
+            throw MatchRefused::cameBehindBridge($slot, $node);
+        }
+        if ($bridge !== null && ($node->via === null || $node->via !== $bridge->node?->address)) {
+            throw MatchRefused::isNotBehind($bridge, $node);
+        }
+    }
+
+    private function noteSilence(SiteJob $job, Slot $slot, User $person): void
+    {
+        Snag::query()->create([
+            'site_job_id' => $job->id,
+            'key' => (string) str()->ulid(),
+            'slot_id' => $slot->id,
+            'state' => 'open',
+            'raised_by' => $person->name,
+            'raised_at' => now(),
+            'text' => "The {$slot->title()} does not answer behind its bridge: its power, its battery, or its way to the bridge.",
+        ]);
     }
 
     /** A device that joined in part is a failure until somebody accepts it; then it is a snag. */

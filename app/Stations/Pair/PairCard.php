@@ -156,7 +156,7 @@ final readonly class PairCard
         }
 
         return (new Collection($sheet->nodes))
-            ->filter(static fn (Node $node): bool => $node->protocol === $target->profile->protocol
+            ->filter(static fn (Node $node): bool => $node->protocol === $target->profile->protocol && $node->via === null
                 && in_array($node->state, ['joined', 'in-part'], true) && ! in_array($node->id, $taken, true))
             ->values();
     }

@@ -22,7 +22,13 @@ use Kavvel\Core\Pairing\PairingOrder;
 /** Which device to pair now, how, and what the hub hears while it happens. */
 final readonly class PairStation implements Station
 {
-    public function __construct(private PutOff $putOff, private PairCard $card, private PairMiddle $middle, private Guard $guard) {}
+    public function __construct(
+        private PutOff $putOff,
+        private PairCard $card,
+        private BehindCard $behind,
+        private PairMiddle $middle,
+        private Guard $guard,
+    ) {}
 
     public function number(): int
     {
@@ -69,6 +75,20 @@ final readonly class PairStation implements Station
             );
         }
 
+        $bridge = $sheet->bridgeOf($target);
+        if ($bridge !== null) {
+            return new Move(
+                'pair.behind',
+                fn (): array => $this->behind->data($sheet, $work, $target, $bridge),
+                new Lens,
+                new Legend(PairingOrder::from($sheet->job->school)->words()),
+                $target->key(),
+                isLive: true,
+                middle: $this->middle->of($lens, $sheet, $work, $target),
+                lenses: PairLens::titles(),
+                chosenLens: $lens->value,
+            );
+        }
         $window = $windows->firstWhere('slot_id', $target->slot->id);
         $holder = $window !== null ? null : $windows->first(
             static fn (JoinWindow $one): bool => $one->protocol === $target->profile->protocol

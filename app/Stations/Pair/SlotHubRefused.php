@@ -19,6 +19,11 @@ final class SlotHubRefused extends Refused
         return new self('hub', "The {$slot->title()} is {$where}. Take it out of the network there, then send it to the other.");
     }
 
+    public static function goesWithBridge(Slot $slot): self
+    {
+        return new self('hub', "The {$slot->title()} comes in behind a bridge, and goes where that goes. Send the bridge.");
+    }
+
     public static function windowIsOpen(Slot $slot): self
     {
         return new self('hub', "A window is open for the {$slot->title()}. Close it, then send it to the other hub.");

@@ -28,6 +28,9 @@ final readonly class SlotHubs
         $sheet = JobSheet::of($job);
         $card = $sheet->cards[$slot->key];
         $hub = array_values(array_filter($sheet->hubs, static fn (Hub $one): bool => $one->key() === $key))[0] ?? null;
+        if ($card->isBehindBridge()) {
+            throw SlotHubRefused::goesWithBridge($slot);
+        }
         if ($card->isIn()) {
             throw SlotHubRefused::isIn($slot, $card->hub);
         }

@@ -35,6 +35,19 @@ final class WindowRefused extends Refused
         return new self('slot', "No hub reaches the {$slot->title()} over its link. Do at it what its recipe says, and take it away here.");
     }
 
+    public static function comesBehindBridge(Slot $slot): self
+    {
+        return new self(
+            'slot',
+            "The {$slot->title()} has no window: it comes in behind its bridge. Pair the bridge, then say which it is.",
+        );
+    }
+
+    public static function leavesAtBridge(Slot $slot): self
+    {
+        return new self('slot', "The {$slot->title()} is taken out at its bridge, in the bridge’s own app. It leaves here by itself then.");
+    }
+
     public static function knowsNoExclusion(Slot $slot): self
     {
         return new self('slot', "The {$slot->title()} is taken out by a reset, not by a window: do as its recipe says.");

@@ -26,7 +26,8 @@ final readonly class WorkList
         $order = WorkOrder::of(PairingOrder::from($sheet->job->school), self::orderSlots($sheet), $hub);
         $waiting = array_keys(array_filter(
             $sheet->cards,
-            static fn (SlotCard $card): bool => $card->waitsForHub() || $card->waitsForFitting(),
+            static fn (SlotCard $card): bool => $card->waitsForHub() || $card->waitsForFitting()
+                || $sheet->bridgeOf($card)?->isIn() === false,
         ));
         $open = [];
         $byHand = [];

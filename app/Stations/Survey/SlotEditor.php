@@ -23,7 +23,7 @@ final readonly class SlotEditor
 {
     private const LABELS = [
         'place' => 'Place', 'what' => 'What', 'room_id' => 'Room', 'profile_id' => 'Profile', 'x' => 'x', 'y' => 'y', 'z' => 'Height',
-        'mounting' => 'Mounting', 'feed' => 'Feed', 'note' => 'Note',
+        'mounting' => 'Mounting', 'feed' => 'Feed', 'note' => 'Note', 'behind_id' => 'Comes in',
     ];
 
     public function __construct(

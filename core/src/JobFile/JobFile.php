@@ -99,6 +99,7 @@ final readonly class JobFile
         Records::check($input, Check::keys($input, 'slots'), $nodes, self::written($gateways));
         Fitting::check($input, Check::keys($input, 'slots'));
         BusAddresses::check($input, Check::keys($input, 'slots'));
+        Bridges::check($slots);
         Premises::check($input, $rooms, self::written($profiles), Check::keys($input, 'slots'));
 
         return new self($data, $building, $slots, $gateways, $outlines, $points, $profiles);
@@ -335,6 +336,7 @@ final readonly class JobFile
                 BuildingReader::place($slot->get('position')),
                 Mounting::from($slot->get('mounting')->word(array_column(Mounting::cases(), 'value'))),
                 $node?->id(),
+                $slot->find('behind')?->id(),
             );
         }
 

@@ -233,7 +233,7 @@ final readonly class Limits
                 ])),
             ],
             'nodes' => [
-                'address' => self::line(40), 'model?' => $name, 'firmware?' => self::line(40), 'label?' => $name,
+                'address' => self::line(40), 'via?' => self::line(40), 'model?' => $name, 'firmware?' => self::line(40), 'label?' => $name,
                 'batteryPercent?' => static fn (Input $percent): int => $percent->whole(0, 100), 'joinedAt?' => $time, 'heardAt?' => $time,
                 'capabilities' => static fn (Input $all) => self::each($all, 100, self::line(80)),
             ],

@@ -42,6 +42,7 @@ final readonly class Records
             $node->get('role')->word(['router', 'end']);
             $node->get('state')->word(['announced', 'joined', 'in-part', 'left']);
             $node->get('capabilities')->items();
+            $node->find('reachable')?->flag();
             foreach (['joinedAt', 'heardAt'] as $time) {
                 Check::time($node->find($time));
             }

@@ -8,7 +8,7 @@ use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Radio\Mounting;
 use Kavvel\Core\Site\Vec3;
 
-/** A slot of a job file, with its profile at hand. Node: the address it is matched to. */
+/** A slot of a job file, with its profile at hand. Node: the address it is matched to. Behind: the slot of the bridge it comes in by. */
 final readonly class SlotEntry
 {
     public function __construct(
@@ -20,5 +20,6 @@ final readonly class SlotEntry
         public Vec3 $position,
         public Mounting $mounting,
         public ?string $node,
+        public ?string $behind = null,
     ) {}
 }

@@ -32,7 +32,7 @@ final class JobFileTest extends TestCase
         $file = JobFile::parse(self::read('lantern-house'));
         $protocols = array_unique(array_map(static fn ($slot): string => $slot->profile->protocol->value, $file->slots));
 
-        self::assertCount(62, $file->slots);
+        self::assertCount(66, $file->slots);
         self::assertCount(9, $protocols, 'slots over all protocols');
         self::assertGreaterThanOrEqual(14, count($file->data['rooms']));
         self::assertContains(
@@ -72,6 +72,7 @@ final class JobFileTest extends TestCase
         $there = static fn (array $own) => $set('existing', [[
             'key' => 'lamp', 'room' => 'great', 'what' => 'lamp', 'protocol' => 'zigbee', 'holder' => 'hub', 'fate' => 'move', ...$own,
         ]]);
+        $both = static fn (callable $one, callable $other) => static fn (array $data): array => $other($one($data));
         $drop = static fn (string $key) => static fn (array $data): array => array_diff_key($data, [$key => true]);
 
         return [
@@ -131,6 +132,18 @@ final class JobFileTest extends TestCase
             'a slot without profile' => [$set('slots.2.profile', 'none'), 'unknown-id', '$.slots[2].profile'],
             'a slot at no place' => [$set('slots.0.position', [1, 2]), 'bad-type', '$.slots[0].position'],
             'a mounting that is none' => [$set('slots.0.mounting', 'glued'), 'unknown-value', '$.slots[0].mounting'],
+            'a slot behind nobody' => [$set('slots.1.behind', 'nobody'), 'out-of-range', '$.slots[1].behind'],
+            'a slot behind one that is no bridge' => [$set('slots.1.behind', 'great-dimmer'), 'out-of-range', '$.slots[1].behind'],
+            'another radio behind a bridge' => [
+                $both($set('profiles.0.capabilities', ['bridge']), $set('slots.1.behind', 'great-dimmer')),
+                'out-of-range', '$.slots[1].profile',
+            ],
+            'a bridge behind itself' => [
+                $both($set('profiles.0.capabilities', ['bridge']), $set('slots.0.behind', 'great-dimmer')),
+                'out-of-range', '$.slots[0].behind',
+            ],
+            'a slot for a hub that is not there' => [$set('slots.1.hub', 'nobody'), 'unknown-id', '$.slots[1].hub'],
+            'a node that answers perhaps' => [$set('nodes.0.reachable', 'perhaps'), 'bad-type', '$.nodes[0].reachable'],
             'two slots with one node' => [$set('slots.1.node', '02A7C30000000901'), 'duplicate-id', '$.slots[1].node'],
             'a node of no gateway' => [$set('nodes.0.gateway', 'other'), 'unknown-id', '$.nodes[0].gateway'],
             'a Zigbee channel that is none' => [

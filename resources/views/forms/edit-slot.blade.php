@@ -6,7 +6,7 @@
         'place' => $slot->place, 'what' => $slot->what, 'room' => $geometry->rooms[$slot->room_id]['key'],
         'profile' => $profiles[$slot->profile_id]->key,
         'x' => $slot->x, 'y' => $slot->y, 'height' => round($slot->z - $geometry->storeyOfRoom($slot->room_id)['elevation'], 2),
-        'mounting' => $slot->mounting, 'feed' => $slot->feed, 'note' => $slot->note,
+        'mounting' => $slot->mounting, 'feed' => $slot->feed, 'note' => $slot->note, 'behind' => $slot->behind?->key,
     ]])
     <button class="btn">Save the change</button>
 </x-form>

@@ -9,6 +9,14 @@
         ({{ $profile->protocol->tag() }})</option>
     @endforeach
 </select></label>
+@if ($bridges !== [])
+<label class="field"><span>Comes in</span><select name="behind">
+    <option value="">by itself</option>
+    @foreach ($bridges as $key => $title)
+    <option value="{{ $key }}" @selected($key === ($values['behind'] ?? null))>behind the {{ $title }}</option>
+    @endforeach
+</select></label>
+@endif
 <button type="button" class="btn" data-touch-plan>Touch its place on the plan</button>
 <label class="field"><span>Room</span><select name="room">
     @foreach ($geometry->rooms as $room)

@@ -1,6 +1,6 @@
 @use('Kavvel\Core\Pairing\HubReason')
 @php($hubs = array_filter($bench->sheet->hubs, fn ($hub) => $hub->offer()->maySpeak($card->profile->protocol)))
-@if (! $card->isIn() && count($bench->sheet->hubs) > 1)
+@if (! $card->isIn() && ! $card->isBehindBridge() && count($bench->sheet->hubs) > 1)
 <p>@if ($card->hub)Goes to <strong>{{ $card->hub->gateway->name }}</strong>.@endif
     <span class="quiet">{{ $open->hubChoice->words() }}</span></p>
 @if ($mayWork && ($hubs !== [] || $open->hubChoice->reason === HubReason::Chosen))

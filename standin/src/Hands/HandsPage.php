@@ -10,6 +10,7 @@ use Kavvel\Standin\House\Device;
 use Kavvel\Standin\House\DeviceState;
 use Kavvel\Standin\House\Fault;
 use Kavvel\Standin\House\House;
+use Kavvel\Standin\House\Presence;
 use Kavvel\Standin\Time\Clockwork;
 use Kavvel\Standin\Time\Fold;
 use Kavvel\Standin\Time\HandLog;
@@ -18,7 +19,8 @@ use Kavvel\Standin\Time\HandLog;
 final readonly class HandsPage
 {
     private const ACTIONS = [
-        'gesture', 'trigger', 'carry', 'put-back', 'plug-at', 'new-battery', 'fault', 'unplug', 'plug-in', 'boot', 'advance',
+        'gesture', 'trigger', 'power', 'carry', 'put-back', 'plug-at', 'new-battery', 'fault', 'unplug', 'plug-in', 'boot',
+        'advance',
     ];
 
     /** A light that the recipe says nothing of */
@@ -136,12 +138,12 @@ final readonly class HandsPage
     public function deeds(DeviceState $state): array
     {
         $device = $state->device;
-        $deeds = $this->gestures($device);
+        $deeds = $device->behind === null ? $this->gestures($device) : [self::presenceDeed($state->presence)];
         $deeds[] = ['label' => $device->trigger(), 'form' => ['do' => 'trigger']];
         if ($state->carriedTo !== null) {
             $home = $device->position === null ? 'in the van' : 'in its place';
             $deeds[] = ['label' => "Put it back {$home}", 'form' => ['do' => 'put-back']];
-        } elseif ($device->position !== null) {
+        } elseif ($device->position !== null && $device->behind === null) {
             $deeds[] = ['label' => 'Carry it to the hub', 'form' => ['do' => 'carry']];
         }
         if ($device->profile->battery !== null) {
@@ -149,6 +151,18 @@ final readonly class HandsPage
         }
 
         return self::with($device, $deeds);
+    }
+
+    /** @return array{label: string, form: array<string, string>} what is done to one behind a bridge */
+    private static function presenceDeed(Presence $presence): array
+    {
+        [$label, $then] = match ($presence) {
+            Presence::Online => ['Take its power away', Presence::Offline],
+            Presence::Offline => ['Give it power', Presence::Online],
+            Presence::Absent => ['Pair it with its bridge, in the bridge’s own app', Presence::Online],
+        };
+
+        return ['label' => $label, 'form' => ['do' => 'power', 'kind' => $then->value]];
     }
 
     /** @return list<array{label: string, form: array<string, string>}> */

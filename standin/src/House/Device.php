@@ -12,7 +12,11 @@ use Kavvel\Core\Site\Vec3;
 /** One device of the imaginary house, as it truly is before anybody touches it. */
 final readonly class Device
 {
-    /** @param Vec3|null $position null: a spare, which has no power until it is plugged in somewhere */
+    /**
+     * @param  Vec3|null  $position  null: a spare, which has no power until it is plugged in somewhere
+     * @param  string|null  $behind  key of the bridge that has it
+     * @param  Presence  $presence  how it stands behind that bridge at first
+     */
     public function __construct(
         public string $key,
         public string $title,
@@ -24,6 +28,8 @@ final readonly class Device
         public bool $joined,
         public ?Fault $fault,
         public ?TrueCode $code,
+        public ?string $behind = null,
+        public Presence $presence = Presence::Online,
     ) {}
 
     public function end(?Vec3 $carriedTo): ?RadioEnd

@@ -20,6 +20,9 @@ final class DeviceState
 
     public ?Fault $fault;
 
+    /** How it stands behind its bridge, where it has one */
+    public Presence $presence;
+
     public bool $triedOnce = false;
 
     /** @var array{kind?: string, value?: string} that its window was opened with */
@@ -36,6 +39,9 @@ final class DeviceState
     public function __construct(public readonly Device $device)
     {
         $this->fault = $device->fault;
+        $this->presence = $device->presence;
+        // Its bridge has its name of its own app.
+        $this->label = $device->behind === null ? null : ucfirst($device->title);
         if ($device->joined) {
             $this->phase = 'joined';
         }

@@ -71,6 +71,7 @@ final readonly class House
                 continue;
             }
             $fault = $overlay->get('faults')->find($slot->key)?->text();
+            $presence = $overlay->find('behind')?->find($slot->key)?->word(array_column(Presence::cases(), 'value'));
             $devices[$slot->key] = new Device(
                 $slot->key,
                 "{$slot->place} {$slot->what}",
@@ -82,6 +83,8 @@ final readonly class House
                 $slot->node !== null,
                 $fault === null ? null : Fault::from($fault),
                 self::code($seed, $slot->key, $slot->profile),
+                $slot->behind,
+                Presence::from($presence ?? Presence::Online->value),
             );
         }
 

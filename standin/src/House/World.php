@@ -36,8 +36,23 @@ final class World
         return null;
     }
 
+    /** @return list<DeviceState> what this bridge has behind it */
+    public function behind(DeviceState $bridge): array
+    {
+        return array_values(array_filter(
+            $this->devices,
+            static fn (DeviceState $state): bool => $state->device->behind === $bridge->device->key
+                && $state->presence !== Presence::Absent,
+        ));
+    }
+
     public function hears(DeviceState $state): bool
     {
+        $bridge = $this->devices[$state->device->behind ?? ''] ?? null;
+        if ($bridge !== null) {
+            return $state->presence === Presence::Online && $bridge->isIn() && $this->hears($bridge);
+        }
+
         return $this->air->reaches($state, $this->devices);
     }
 

@@ -24,11 +24,16 @@ final readonly class Joining
 
     private const JOINED_LIGHT_MS = 2500;
 
-    public function __construct(private World $world, private Hub $hub, private Reports $reports) {}
+    public function __construct(private World $world, private Hub $hub, private Reports $reports, private Bridging $bridging) {}
 
     public function gesture(DeviceState $state, Gesture $gesture): void
     {
         $recipe = $state->device->profile->recipe;
+        if ($this->bridging->bridge($state) !== null) {
+            $this->reports->trigger($state);
+
+            return;
+        }
         $protocol = $state->device->profile->protocol;
         $isMeant = $recipe !== null && ($gesture->joins($recipe) || $gesture->leaves($recipe));
         if ($state->fault === Fault::FlatBattery || ! $state->hasPower() || $recipe === null) {
@@ -52,6 +57,7 @@ final readonly class Joining
             $state->light = 'off';
             $state->label = null;
             $this->hub->emit('device.left', ['address' => $state->device->address]);
+            $this->bridging->left($state);
         }
     }
 
@@ -280,6 +286,7 @@ final readonly class Joining
         $state->phase = 'joined';
         $state->light = 'steady';
         $this->hub->emit('device.joined', NodeEntry::of($state));
+        $this->bridging->joined($state);
         $this->after($state, self::JOINED_LIGHT_MS, 'light-goes-out');
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Standin\Joining;
 
 use Kavvel\Standin\House\DeviceState;
+use Kavvel\Standin\House\Presence;
 
 /** A node as the gateway link lists it. */
 final readonly class NodeEntry
@@ -15,10 +16,10 @@ final readonly class NodeEntry
     /**
      * @return array{
      *     address: string, protocol: string, model: string, firmware: string, role: string, capabilities: list<string>, power: string,
-     *     label: string|null, state: string,
+     *     label: string|null, state: string, via?: string, reachable?: bool,
      * }
      */
-    public static function of(DeviceState $state): array
+    public static function of(DeviceState $state, ?DeviceState $bridge = null): array
     {
         $profile = $state->device->profile;
 
@@ -32,6 +33,7 @@ final readonly class NodeEntry
             'power' => $profile->power,
             'label' => $state->label,
             'state' => $state->phase,
+            ...($bridge === null ? [] : ['via' => $bridge->device->address, 'reachable' => $state->presence === Presence::Online]),
         ];
     }
 }

@@ -54,7 +54,7 @@ final readonly class GatewayApi
     private function about(Fold $state): array
     {
         return [
-            'link' => 'kavvel-gateway-link', 'version' => 2, 'name' => 'Stand-in hub',
+            'link' => 'kavvel-gateway-link', 'version' => 3, 'name' => 'Stand-in hub',
             'epoch' => $state->hub->epoch, 'clock' => Hub::time($state->world->now), 'oldest' => 1, 'newest' => count($state->hub->events),
             'radios' => array_map(static fn (string $protocol, int $seconds): array => [
                 'protocol' => $protocol,
@@ -87,7 +87,10 @@ final readonly class GatewayApi
     {
         $in = array_filter($state->world->devices, static fn (DeviceState $device): bool => $device->isIn());
 
-        return array_values(array_map(NodeEntry::of(...), $in));
+        return array_values(array_map(
+            static fn (DeviceState $device): array => NodeEntry::of($device, $state->world->devices[$device->device->behind ?? ''] ?? null),
+            $in,
+        ));
     }
 
     /**
@@ -156,7 +159,9 @@ final readonly class GatewayApi
             ['POST', 'commands'] => in_array($body['value'] ?? null, ['on', 'off', 'toggle'], true)
                 ? $this->accepted(['do' => 'switch', 'address' => $address, 'value' => $body['value']], $body, 'command')
                 : [422, self::error('unsupported', 'A node can be told on, off or toggle.')],
-            ['DELETE', ''] => $this->accepted(['do' => 'remove', 'address' => $address], $body, 'command'),
+            ['DELETE', ''] => $state->world->byAddress($address)->device->behind === null
+                ? $this->accepted(['do' => 'remove', 'address' => $address], $body, 'command')
+                : [422, self::error('bridged', 'It stands behind a bridge: it is taken out in the bridge’s own app.')],
             default => [404, self::error('not-found', 'A node has label and commands.')],
         };
     }

@@ -9,8 +9,10 @@ use Kavvel\Standin\House\DeviceState;
 use Kavvel\Standin\House\Fault;
 use Kavvel\Standin\House\Gesture;
 use Kavvel\Standin\House\House;
+use Kavvel\Standin\House\Presence;
 use Kavvel\Standin\House\World;
 use Kavvel\Standin\Hub\Hub;
+use Kavvel\Standin\Joining\Bridging;
 use Kavvel\Standin\Joining\Joining;
 use Kavvel\Standin\Joining\Reports;
 
@@ -28,6 +30,8 @@ final readonly class Fold
 
     private Joining $joining;
 
+    private Bridging $bridging;
+
     private Reports $reports;
 
     private function __construct(House $house)
@@ -35,7 +39,8 @@ final readonly class Fold
         $this->world = new World($house);
         $this->hub = new Hub($this->world);
         $this->reports = new Reports($this->world, $this->hub);
-        $this->joining = new Joining($this->world, $this->hub, $this->reports);
+        $this->bridging = new Bridging($this->world, $this->hub);
+        $this->joining = new Joining($this->world, $this->hub, $this->reports, $this->bridging);
     }
 
     /**
@@ -67,7 +72,11 @@ final readonly class Fold
     private function passTo(int $now): void
     {
         while (($what = $this->world->next($now)) !== null) {
-            isset($what['round']) ? $this->joining->happens($what) : $this->hub->happens($what);
+            match (true) {
+                isset($what['round']) => $this->joining->happens($what),
+                isset($what['behind']) => $this->bridging->appears($this->world->devices[$what['behind']]),
+                default => $this->hub->happens($what),
+            };
         }
         $this->world->now = max($this->world->now, $now);
     }
@@ -120,6 +129,7 @@ final readonly class Fold
             'fault' => $state->fault = Fault::tryFrom((string) $entry['fault']),
             'new-battery' => $state->fault = in_array($state->fault, [Fault::FlatBattery, Fault::LowBattery], true) ? null : $state->fault,
             'trigger' => $this->reports->trigger($state),
+            'power' => $this->bridging->turn($state, Presence::tryFrom((string) $entry['kind']) ?? $state->presence),
             'carry' => $this->carry($state),
             'put-back' => $state->carriedTo = null,
             'plug-at' => $state->carriedTo = ($this->world->house->sockets[$entry['point'] ?? ''] ?? null)->position ?? $state->carriedTo,

@@ -27,6 +27,7 @@ final class FormController
             'geometry' => $geometry,
             'profiles' => Catalogue::of($job->region),
             'room' => $rooms[0]['key'] ?? '',
+            'bridges' => self::bridges($job, null),
         ]);
     }
 
@@ -38,6 +39,7 @@ final class FormController
             'station' => $request->string('station')->toString(),
             'geometry' => Geometry::of($job),
             'profiles' => Catalogue::of($job->region),
+            'bridges' => self::bridges($job, $slot),
         ]);
     }
 
@@ -60,5 +62,19 @@ final class FormController
     public function rules(SiteJob $job): View
     {
         return view('forms.rules', ['job' => $job]);
+    }
+
+    /** @return array<string, string> titles by key of the bridges that this slot could stand behind */
+    private static function bridges(SiteJob $job, ?Slot $slot): array
+    {
+        $profiles = Catalogue::of($job->region);
+        $titles = [];
+        foreach ($job->slots()->orderBy('id')->get() as $one) {
+            if ($profiles[$one->profile_id]->can('bridge') && $one->id !== $slot?->id) {
+                $titles[$one->key] = $one->title();
+            }
+        }
+
+        return $titles;
     }
 }

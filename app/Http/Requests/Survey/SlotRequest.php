@@ -6,9 +6,11 @@ namespace App\Http\Requests\Survey;
 
 use App\Http\Requests\JobRequest;
 use App\Models\Profile;
+use App\Models\Slot;
 use App\Plan\Geometry;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Radio\Mounting;
 use Kavvel\Core\Site\Vec3;
 
@@ -32,6 +34,7 @@ final class SlotRequest extends JobRequest
             'x' => ['required', 'numeric'],
             'y' => ['required', 'numeric'],
             'height' => ['required', 'numeric', 'min:0', 'max:'.self::HIGHEST_M],
+            'behind' => ['nullable', 'string', 'max:80'],
             'mounting' => ['required', Rule::enum(Mounting::class)],
             'feed' => ['nullable', 'string', 'max:120'],
             'note' => ['nullable', 'string', 'max:200'],
@@ -64,6 +67,8 @@ final class SlotRequest extends JobRequest
             }
             if (! Profile::query()->where('key', $this->string('profile'))->exists()) {
                 $validator->errors()->add('profile', 'There is no such profile in the catalogue.');
+            } elseif ($this->filled('behind')) {
+                $this->checkBridge($validator);
             }
         };
     }
@@ -79,6 +84,7 @@ final class SlotRequest extends JobRequest
             'what' => $this->string('what')->squish()->toString(),
             'room_id' => $room['id'],
             'profile_id' => Profile::query()->where('key', $this->string('profile'))->value('id'),
+            'behind_id' => $this->bridge()?->id,
             'x' => $place->x,
             'y' => $place->y,
             'z' => $place->z,
@@ -105,6 +111,24 @@ final class SlotRequest extends JobRequest
             ? "{$place} lies outside every room of that storey."
             : "{$place} lies in the {$geometry->roomTitle($geometry->rooms[$id])}, and {$geometry->roomTitle($room)} was chosen. "
                 .'Choose that room, or another place.');
+    }
+
+    private function checkBridge(Validator $validator): void
+    {
+        $own = Profile::query()->where('key', $this->string('profile'))->firstOrFail()->core($this->siteJob()->region);
+        $changed = $this->route('slot');
+        $bridge = $this->bridge();
+        $isBridge = $bridge?->profile()->firstOrFail()->core($this->siteJob()->region)->can('bridge') === true;
+        if ($bridge === null || ! $isBridge || $changed instanceof Slot && $changed->id === $bridge->id) {
+            $validator->errors()->add('behind', 'There is no such bridge on the plan any more. Open the page again.');
+        } elseif ($own->can('bridge') || $own->protocol !== Protocol::Matter) {
+            $validator->errors()->add('behind', 'Behind a bridge a device comes in over Matter: choose a Matter profile for it.');
+        }
+    }
+
+    private function bridge(): ?Slot
+    {
+        return $this->filled('behind') ? $this->siteJob()->slots()->where('key', $this->string('behind'))->first() : null;
     }
 
     /** @param array{id: int, storey: string} $room */
