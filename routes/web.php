@@ -193,6 +193,11 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/slots/{slot}/keys', [Pair\LearnKeyController::class, 'store'])->name('slots.keys.store');
             Route::put('/slots/{slot}/keys', [Pair\LearnKeyController::class, 'update'])->name('slots.keys.update');
             Route::delete('/slots/{slot}/keys', [Pair\LearnKeyController::class, 'destroy'])->name('slots.keys.destroy');
+            Route::post('/slots/{slot}/keys/listening', [Pair\LearnKeyListeningController::class, 'store'])
+                ->name('slots.keys.listening.store');
+            Route::delete('/slots/{slot}/keys/listening', [Pair\LearnKeyListeningController::class, 'destroy'])
+                ->name('slots.keys.listening.destroy');
+            Route::post('/slots/{slot}/keys/signals', [Pair\LearnKeySignalController::class, 'store'])->name('slots.keys.signals.store');
             Route::put('/slots/{slot}/learn-school', [Pair\LearnSchoolController::class, 'update'])->name('slots.learn-school.update');
             Route::post('/bus', [Pair\BusController::class, 'store'])->name('bus.store');
             Route::put('/bus', [Pair\BusController::class, 'update'])->name('bus.update');

@@ -115,6 +115,12 @@ final readonly class GatewayClient
         $this->send('POST', '/v1/nodes/'.rawurlencode($address).'/commands', ['command' => $command, 'value' => $value]);
     }
 
+    /** @param array{signal: string}|array{preset: string, key: string} $signal that was learnt, or a key of a preset */
+    public function sendSignal(string $command, string $protocol, array $signal): void
+    {
+        $this->send('POST', '/v1/signals', ['command' => $command, 'protocol' => $protocol, ...$signal]);
+    }
+
     public function startReading(string $command): void
     {
         $this->send('POST', '/v1/mesh-readings', ['command' => $command]);

@@ -12,6 +12,7 @@ use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Fit\HangStep;
 use Kavvel\Core\Mesh\Role;
+use Kavvel\Core\Protocol\Joining;
 use Kavvel\Core\Proving\Ladder;
 use Kavvel\Core\Proving\Standing;
 use Kavvel\Core\Radio\Mounting;
@@ -135,7 +136,16 @@ final readonly class SlotCard
     /** Whether Kavvel opens its window, names it and hears it; else all that is done at its own controller. */
     public function isLinked(): bool
     {
-        return $this->hub !== null && $this->hub->opens($this->profile->protocol);
+        return $this->hub?->opens($this->profile->protocol) === true
+            && $this->profile->protocol->rules()->joining() === Joining::Window;
+    }
+
+    /** The hub that sends for it over its link, and learns what its remote sends. */
+    public function sender(): ?Hub
+    {
+        return $this->hub?->opens($this->profile->protocol) === true && $this->profile->protocol->rules()->joining() === Joining::Taught
+            ? $this->hub
+            : null;
     }
 
     /** The linked hub that it talks to. */
@@ -154,6 +164,12 @@ final readonly class SlotCard
     public function isBehindBridge(): bool
     {
         return $this->behind !== null;
+    }
+
+    /** Nothing is heard of the hub that sends for it. */
+    public function waitsForSender(): bool
+    {
+        return $this->sender()?->silentSince() !== null;
     }
 
     public function planSlot(): PlanSlot

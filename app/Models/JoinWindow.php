@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Pairing\Unclear;
 use Kavvel\Core\Protocol\Protocol;
 
 /**
@@ -23,7 +24,9 @@ use Kavvel\Core\Protocol\Protocol;
  * @property int|null $slot_id
  * @property int|null $user_id
  * @property string $reference
- * @property string $kind join or exclude
+ * @property string $kind join, exclude, or learn: it listens for a key of a remote
+ * @property string|null $learns name of that key
+ * @property Unclear|null $unclear how it was heard, where it was not clear
  * @property Protocol|null $protocol whose radio it takes
  * @property string $state
  * @property string|null $reason
@@ -72,6 +75,9 @@ final class JoinWindow extends Model
 
     protected function casts(): array
     {
-        return ['protocol' => Protocol::class, 'opened_at' => 'datetime', 'closes_at' => 'datetime', 'ended_at' => 'datetime'];
+        return [
+            'protocol' => Protocol::class, 'unclear' => Unclear::class, 'opened_at' => 'datetime', 'closes_at' => 'datetime',
+            'ended_at' => 'datetime',
+        ];
     }
 }

@@ -3,7 +3,7 @@ const words = { joined: 'in', 'in-part': 'in, in part', pairing: 'waits to be fo
 
 document.addEventListener('submit', async (event) => {
     const form = event.target;
-    const stays = ['gesture', 'trigger'].includes(form.elements.do.value);
+    const stays = ['gesture', 'trigger', 'remote-key'].includes(form.elements.do.value);
     if (!stays) return;
     event.preventDefault();
     await fetch('/hands', { method: 'POST', body: new FormData(form) });
@@ -28,7 +28,8 @@ async function refresh() {
         const phase = element.querySelector('[data-phase]');
         if (phase) phase.textContent = words[device.phase];
         const light = element.querySelector('[data-light]');
-        if (light) light.textContent = `${device.sign.words}: ${words[device.phase]}${device.on ? ', on' : ''}`;
+        const stands = device.did ? `did “${device.did}”` : words[device.phase];
+        if (light) light.textContent = `${device.sign.words}: ${stands}${device.on ? ', on' : ''}`;
     }
 }
 

@@ -86,7 +86,8 @@ final class BridgingTest extends TestCase
         }
         $log->append(['do' => 'advance', 'seconds' => 60]);
         $api = new GatewayApi(FoldTest::house(), $log, 'token');
-        [$status, $answer] = $api->answer('DELETE', "/v1/nodes/{$this->address('desk-left')}", [], ['command' => 'go-away-now'], 'Bearer token');
+        $lamp = "/v1/nodes/{$this->address('desk-left')}";
+        [$status, $answer] = $api->answer('DELETE', $lamp, [], ['command' => 'go-away-now'], 'Bearer token');
         [, $list] = $api->answer('GET', '/v1/nodes', [], [], 'Bearer token');
         $log->forget();
 

@@ -87,7 +87,7 @@ $option = static fn (string $value, string $words, bool $isChosen): string => sp
         <div class="sticker"><?= $sticker->svg() ?><p><code><?= $e($sticker->address) ?></code><br>
             <?php if ($sticker->code !== null) { ?><code data-code="<?= $e($sticker->code) ?>"><?= $e($sticker->printed) ?></code>
             <?php } ?></p></div>
-        <?php if ($device->device->behind === null) { ?>
+        <?php if ($device->device->behind === null && $device->device->remote === null) { ?>
         <h3>Plant a fault</h3>
         <form method="post" action="/hands" class="fault">
             <?= $hidden('do', 'fault'), $hidden('device', $device->device->key) ?>

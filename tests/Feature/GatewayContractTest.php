@@ -47,6 +47,19 @@ final class GatewayContractTest extends TestCase
         $this->check('POST', '/v1/windows', '/v1/windows', 202, [
             'command' => 'window-0005', 'protocol' => 'wifi', 'kind' => 'join', 'seconds' => 60,
         ]);
+        $learn = ['protocol' => 'ir', 'kind' => 'learn', 'seconds' => 30];
+        $this->check('POST', '/v1/windows', '/v1/windows', 202, ['command' => 'window-0006'] + $learn);
+        $this->check('POST', '/v1/windows', '/v1/windows', 422, ['command' => 'window-0007', 'protocol' => 'zigbee'] + $learn);
+        $this->check('POST', '/v1/windows', '/v1/windows', 422, ['command' => 'window-0008', 'kind' => 'join'] + $learn);
+        foreach (['3', '0.3'] as $seconds) {
+            (new HandLog(self::$folder))->append([
+                'do' => 'remote-key', 'device' => 'projector', 'kind' => 'On', 'seconds' => $seconds, 'point' => 'hub',
+            ]);
+        }
+        $send = ['command' => 'signal-0001', 'protocol' => 'ir'];
+        $this->check('POST', '/v1/signals', '/v1/signals', 202, ['preset' => 'LN-BEAM-2', 'key' => 'On'] + $send);
+        $this->check('POST', '/v1/signals', '/v1/signals', 422, ['preset' => 'NOBODY', 'key' => 'On'] + $send);
+        $this->check('POST', '/v1/signals', '/v1/signals', 422, ['command' => 'signal-0002', 'protocol' => 'zigbee', 'signal' => 'x']);
         foreach ([
             ['kitchen-window', 'press', 3, ''], ['chart-socket', 'hold', 5, 'other-segment'], ['keeper-blind', 'hold', 3, ''],
             ['doorbell', 'pin-hold', 5, ''],
@@ -78,7 +91,7 @@ final class GatewayContractTest extends TestCase
 
         foreach ([
             'window.opened', 'device.announced', 'device.seen', 'device.secured', 'device.networked', 'device.failed', 'device.excluded',
-            'device.interviewing', 'device.joined', 'label.set', 'command.done',
+            'device.interviewing', 'device.joined', 'label.set', 'command.done', 'key.learnt', 'key.unclear', 'signal.sent',
             'reading.progress',
             'reading.done', 'window.closed', 'device.left',
         ] as $type) {

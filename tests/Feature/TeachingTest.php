@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\LearntKey;
+use Kavvel\Core\Protocol\Protocol;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -18,6 +19,7 @@ final class TeachingTest extends TestCase
     {
         parent::setUp();
         $this->as('mara');
+        $this->radiosAreByHand(Protocol::Infrared, Protocol::Rf433);
         $this->slot('projector')->update(['remote_toggles' => false]);
     }
 

@@ -72,7 +72,7 @@ final readonly class Slots extends Section
             'school' => $slot->learn_school,
             'keys' => array_values($slot->learntKeys->sortBy('id')->map(static fn (LearntKey $one): array => [
                 'name' => $one->name, 'toggles' => $one->toggles, 'learnt' => $one->is_learnt, 'works' => $one->works, 'by' => $one->by,
-                'at' => self::time($one->at),
+                'at' => self::time($one->at), ...$one->signal === null ? [] : ['signal' => $one->signal],
             ])->all()),
         ]];
     }
@@ -111,7 +111,7 @@ final readonly class Slots extends Section
                 $made->learntKeys()->create([
                     'site_job_id' => $reading->job->id, 'name' => $key['name'], 'toggles' => $key['toggles'],
                     'is_learnt' => $key['learnt'], 'works' => $key['works'] ?? null, 'by' => $key['by'] ?? null,
-                    'at' => $reading->time($key['at'] ?? null),
+                    'at' => $reading->time($key['at'] ?? null), 'signal' => $key['signal'] ?? null,
                 ]);
             }
             foreach ($row['settings'] ?? [] as $setting) {

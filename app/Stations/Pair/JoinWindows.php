@@ -61,6 +61,18 @@ final readonly class JoinWindows
         OpenWindow::dispatch($window->gateway()->firstOrFail(), $window->id);
     }
 
+    /**
+     * The hub listens for a key of the remote of a device that only listens itself.
+     *
+     * @throws WindowRefused when its receiver is taken, or no hub learns for it
+     */
+    public function listen(SiteJob $job, Slot $slot, string $key, User $person): void
+    {
+        $window = $this->take($job, $slot, $person, 'learn');
+        $window->update(['learns' => $key]);
+        OpenWindow::dispatch($window->gateway()->firstOrFail(), $window->id);
+    }
+
     public function close(JoinWindow $window): void
     {
         if (! in_array($window->state, JoinWindow::UNDER_WAY, true)) {

@@ -20,7 +20,6 @@ final readonly class PairMiddle
         private CodeStore $codes,
         private HubSheets $hubSheets,
         private BusProject $bus,
-        private Teaching $teaching,
     ) {}
 
     public function of(PairLens $lens, JobSheet $sheet, WorkList $work, ?SlotCard $target): ?Middle
@@ -55,12 +54,10 @@ final readonly class PairMiddle
 
     private function teach(JobSheet $sheet, string $storey): Middle
     {
-        $sheets = $this->teaching->sheets($sheet);
-        $seen = array_map(static fn (array $one): array => [
-            $one['card']->key(), $one['card']->fullTitle(), $one['card']->isIn(), $one['sheet'],
-        ], $sheets);
+        $devices = TaughtDevices::of($sheet);
+        $seen = array_map(static fn (TaughtDevice $one): array => $one->version(), $devices);
 
-        return new Middle('pair.teach', static fn (): array => ['sheets' => $sheets], serialize($seen), $storey, []);
+        return new Middle('pair.teach', static fn (): array => ['devices' => $devices], serialize($seen), $storey, []);
     }
 
     private function project(JobSheet $sheet, string $storey): Middle

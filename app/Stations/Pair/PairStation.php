@@ -55,6 +55,7 @@ final readonly class PairStation implements Station
             ->where('site_job_id', $sheet->job->id)
             ->whereIn('state', JoinWindow::UNDER_WAY)
             ->whereNotNull('slot_id')
+            ->where('kind', '!=', 'learn')
             ->latest('id')
             ->get();
         $lens = PairLens::tryFrom((string) $asked->lens) ?? PairLens::Plan;

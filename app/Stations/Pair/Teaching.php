@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace App\Stations\Pair;
 
-use App\JobSheet\JobSheet;
-use App\JobSheet\SlotCard;
+use App\JobSheet\HubOfSlot;
 use App\Logbook\Logbook;
+use App\Models\JoinWindow;
 use App\Models\LearntKey;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
-use Illuminate\Database\Eloquent\Collection;
 use Kavvel\Core\Pairing\LearnAct;
-use Kavvel\Core\Pairing\LearnKey;
 use Kavvel\Core\Pairing\LearnSchool;
 use Kavvel\Core\Pairing\LearnSheet;
 use Kavvel\Core\Protocol\Joining;
@@ -21,31 +19,46 @@ use Kavvel\Core\Protocol\Joining;
 /** What senders are taught of the remotes of infrared and 433 MHz devices, key by key. */
 final readonly class Teaching
 {
-    public function __construct(private Logbook $logbook) {}
-
-    /** @return list<array{card: SlotCard, sheet: LearnSheet}> those that are taught, the open ones first */
-    public function sheets(JobSheet $sheet): array
-    {
-        $keys = LearntKey::query()->where('site_job_id', $sheet->job->id)->orderBy('id')->get()->groupBy('slot_id');
-        $taught = array_filter(
-            $sheet->cards,
-            static fn (SlotCard $card): bool => $card->profile->protocol->rules()->joining() === Joining::Taught,
-        );
-        $sheets = array_values(array_map(fn (SlotCard $card): array => [
-            'card' => $card, 'sheet' => $this->sheet($card, $keys[$card->slot->id] ?? new Collection),
-        ], $taught));
-        usort($sheets, static fn (array $a, array $b): int => $a['card']->isIn() <=> $b['card']->isIn());
-
-        return $sheets;
-    }
+    public function __construct(private Logbook $logbook, private JoinWindows $windows) {}
 
     public function act(SiteJob $job, Slot $slot, string $name, LearnAct $act, User $person): void
     {
         $key = $this->keyOf($job, $slot, $name);
-        $after = $key->core()->after($act);
-        $key->update(['is_learnt' => $after->isLearnt, 'works' => $after->works, 'by' => $person->name, 'at' => now()]);
+        $key->take($act, $person->name);
+        $after = $key->core();
         $line = "“{$name}” of the {$slot->title()}: {$after->source()}".($after->works === true ? ', it obeys' : '').'.';
         $this->logbook->write($job, $person, 'pair', $line, $slot);
+    }
+
+    /** @throws TeachingRefused|WindowRefused */
+    public function listen(SiteJob $job, Slot $slot, string $name, User $person): void
+    {
+        $key = $this->keyOf($job, $slot, $name);
+        $this->windows->listen($job, $slot, $key->name, $person);
+        $key->update(['send_refused' => null]);
+    }
+
+    /** @throws TeachingRefused */
+    public function stopListening(SiteJob $job, Slot $slot, string $name): void
+    {
+        $key = $this->keyOf($job, $slot, $name);
+        $open = JoinWindow::query()->where('slot_id', $slot->id)->where('learns', $key->name)->whereIn('state', JoinWindow::UNDER_WAY);
+        foreach ($open->get() as $window) {
+            $this->windows->close($window);
+        }
+    }
+
+    /** @throws TeachingRefused|WindowRefused */
+    public function send(SiteJob $job, Slot $slot, string $name, User $person): void
+    {
+        $key = $this->keyOf($job, $slot, $name);
+        $gateway = HubOfSlot::opening($job, $slot, $slot->profile()->firstOrFail()->protocol()) ?? throw TeachingRefused::noHubSends($slot);
+        if ($key->is_learnt && $key->signal === null) {
+            throw TeachingRefused::isLearntElsewhere($name, $slot);
+        }
+        $key->update(['sent_reference' => (string) str()->ulid(), 'sent_at' => null, 'send_refused' => null]);
+        $this->logbook->write($job, $person, 'pair', "Sent “{$name}” to the {$slot->title()}.", $slot);
+        SendSignal::dispatch($gateway, (string) $key->sent_reference);
     }
 
     /** @throws TeachingRefused */
@@ -73,17 +86,6 @@ final readonly class Teaching
     {
         $slot->update(['learn_school' => $school->value]);
         $this->logbook->write($job, $person, 'pair', "The {$slot->title()}: {$school->words()}.", $slot);
-    }
-
-    /** @param Collection<int, LearntKey> $keys */
-    private function sheet(SlotCard $card, Collection $keys): LearnSheet
-    {
-        $school = LearnSchool::tryFrom((string) $card->slot->learn_school) ?? LearnSchool::PresetFirst;
-        $wanted = $keys->isEmpty()
-            ? LearnSheet::wanted($card->profile, $card->slot->remote_toggles === true)
-            : array_values($keys->map(static fn (LearntKey $key): LearnKey => $key->core())->all());
-
-        return new LearnSheet($wanted, $school);
     }
 
     /** @throws TeachingRefused */

@@ -248,7 +248,7 @@ final readonly class Limits
                 'taught?' => static fn (Input $taught) => self::fields($taught, [
                     'keys' => static fn (Input $keys) => self::each($keys, LearnSheet::MOST_KEYS, static fn (Input $one) => self::fields(
                         $one,
-                        ['name' => self::line(40), 'by?' => $name, 'at?' => $time],
+                        ['name' => self::line(40), 'by?' => $name, 'at?' => $time, 'signal?' => self::line(4_000)],
                     )),
                 ]),
                 'load?' => static fn (Input $load) => self::fields($load, [

@@ -1,18 +1,26 @@
 @use('Kavvel\Core\Pairing\LearnStep')
 @use('Kavvel\Core\Pairing\LearnSchool')
+@use('Kavvel\Core\Pairing\LearnTalk')
 @php($mayWork = $bench->mayWork())
 <div id="pair-teach" data-keeps-scroll tabindex="0" role="group" aria-label="Teach" class="fit-middle">
 <div>
     <h2 class="text-xl font-bold">Teach the senders</h2>
-    <p class="quiet">One key at a time, each tried at once at the device. Do it at the sender that sees it; what came of it is written down
-        here.</p>
+    <p class="quiet">One key at a time, each tried at once at the device. A hub that is linked sends and learns itself; what is done
+        at another sender is written down here.</p>
 </div>
-@forelse ($sheets as ['card' => $card, 'sheet' => $sheet])
+@forelse ($devices as $device)
+@php($card = $device->card)
+@php($sheet = $device->sheet)
 @php($next = $sheet->next())
 <section aria-labelledby="teach-{{ $card->key() }}">
     <h3 id="teach-{{ $card->key() }}" class="teach-head">@chip($card->profile->protocol) {{ $card->fullTitle() }}
         <span class="quiet">{{ $sheet->countDone() }} of {{ count($sheet->keys) }} work{{
             $card->isIn() ? ', it is in' : '' }}</span></h3>
+    @if ($device->sight !== null && ! $device->sight->isFree() && ! $card->isIn())
+    <p class="note">{{ $card->sender()->gateway->name }} does not see it: {{ $device->sight->words() }}. Put a sender where it is seen;
+        <a class="underline" href="{{ route('jobs.survey', [$job, 'lens' => 'radio', 'at' => 'ir']) }}">the survey has the
+            places</a>.</p>
+    @endif
     <ul class="rows teach">
         @foreach ($sheet->keys as $key)
         @php($step = $key->step($sheet->school))
@@ -24,23 +32,27 @@
                 $key === $next => $step->sentence($key->name),
                 default => $key->source(),
             } }}</span>
-            @if ($mayWork && $key === $next)
+            @if ($key === $next)
+            @if ($device->talk === LearnTalk::Listening)
+            <p class="note teach-note" role="status">{{ $device->listening->state === 'opening' ? 'The hub is asked to listen.'
+                : "Tap “{$key->name}” on its remote, a hand’s breadth from the hub." }}
+                {{ $device->listening->unclear?->advice() }}</p>
+            @elseif ($device->missed !== null)
+            <p class="note danger teach-note" role="status">{{ $device->missed->state === 'refused' ? $device->missed->reason
+                : 'Nothing clear was heard.' }} {{ $device->missed->unclear?->advice() }}</p>
+            @endif
+            @if ($device->refused !== null)
+            <p class="note danger teach-note" role="status">It was not sent. {{ $device->refused }}</p>
+            @endif
+            @if ($mayWork)
             <div class="teach-acts">
-                @foreach (match ($step) {
-                    LearnStep::TryPreset => ['preset-works' => 'It obeyed', 'preset-fails' => 'It did not'],
-                    LearnStep::Learn => ['learnt' => 'It is learnt'],
-                    default => ['works' => 'It obeyed', 'fails' => 'It did not'],
-                } as $act => $words)
-                <x-form :action="route('jobs.slots.keys.update', [$job, $card->slot])" method="put">
-                    <input type="hidden" name="key" value="{{ $key->name }}"><input type="hidden" name="learn" value="{{ $act }}">
-                    <button class="btn small" aria-label="{{ $words }}: {{ $key->name }}, {{ $card->called }}">{{ $words }}</button>
-                </x-form>
-                @endforeach
+                @include('pair.teach-acts')
                 <x-form :action="route('jobs.slots.keys.destroy', [$job, $card->slot])" method="delete">
                     <input type="hidden" name="key" value="{{ $key->name }}">
                     <button class="btn small plain" aria-label="Not used: {{ $key->name }}, {{ $card->called }}">Not used</button>
                 </x-form>
             </div>
+            @endif
             @endif
         </li>
         @endforeach

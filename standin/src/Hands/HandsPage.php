@@ -11,6 +11,7 @@ use Kavvel\Standin\House\DeviceState;
 use Kavvel\Standin\House\Fault;
 use Kavvel\Standin\House\House;
 use Kavvel\Standin\House\Presence;
+use Kavvel\Standin\House\Remote;
 use Kavvel\Standin\Time\Clockwork;
 use Kavvel\Standin\Time\Fold;
 use Kavvel\Standin\Time\HandLog;
@@ -19,7 +20,7 @@ use Kavvel\Standin\Time\HandLog;
 final readonly class HandsPage
 {
     private const ACTIONS = [
-        'gesture', 'trigger', 'power', 'carry', 'put-back', 'plug-at', 'new-battery', 'fault', 'unplug', 'plug-in', 'boot',
+        'gesture', 'trigger', 'power', 'remote-key', 'carry', 'put-back', 'plug-at', 'new-battery', 'fault', 'unplug', 'plug-in', 'boot',
         'advance',
     ];
 
@@ -103,6 +104,7 @@ final readonly class HandsPage
             ], array_keys($state->hub->windows), $state->hub->windows),
             'devices' => array_map(static fn (DeviceState $device): array => [
                 'light' => $device->light, 'sign' => self::sign($device), 'phase' => $device->phase, 'on' => $device->on,
+                'did' => $device->did,
             ], $state->world->devices),
         ];
     }
@@ -138,6 +140,9 @@ final readonly class HandsPage
     public function deeds(DeviceState $state): array
     {
         $device = $state->device;
+        if ($device->remote !== null) {
+            return self::with($device, self::keysOf($device->remote));
+        }
         $deeds = $device->behind === null ? $this->gestures($device) : [self::presenceDeed($state->presence)];
         $deeds[] = ['label' => $device->trigger(), 'form' => ['do' => 'trigger']];
         if ($state->carriedTo !== null) {
@@ -151,6 +156,21 @@ final readonly class HandsPage
         }
 
         return self::with($device, $deeds);
+    }
+
+    /** @return list<array{label: string, form: array<string, string>}> its remote, at the hub: right, too long, and from too far */
+    private static function keysOf(Remote $remote): array
+    {
+        $press = static fn (string $key, string $how, string $seconds, string $point): array => [
+            'label' => "“{$key}” on its remote{$how}",
+            'form' => ['do' => 'remote-key', 'kind' => $key, 'seconds' => $seconds, 'point' => $point],
+        ];
+
+        return [
+            ...array_map(static fn (string $key): array => $press($key, '', '0.3', 'hub'), $remote->keys),
+            $press($remote->keys[0], ', held for 3 s', '3', 'hub'),
+            $press($remote->keys[0], ', from across the room', '0.3', 'room'),
+        ];
     }
 
     /** @return array{label: string, form: array<string, string>} what is done to one behind a bridge */

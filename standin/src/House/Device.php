@@ -30,6 +30,7 @@ final readonly class Device
         public ?TrueCode $code,
         public ?string $behind = null,
         public Presence $presence = Presence::Online,
+        public ?Remote $remote = null,
     ) {}
 
     public function end(?Vec3 $carriedTo): ?RadioEnd

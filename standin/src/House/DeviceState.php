@@ -18,6 +18,9 @@ final class DeviceState
 
     public ?string $label = null;
 
+    /** The key of its remote that it obeyed last */
+    public ?string $did = null;
+
     public ?Fault $fault;
 
     /** How it stands behind its bridge, where it has one */

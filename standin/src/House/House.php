@@ -16,6 +16,7 @@ use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Protocol\Region;
 use Kavvel\Core\Radio\Clutter;
 use Kavvel\Core\Radio\Material;
+use Kavvel\Core\Radio\Sight;
 use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\BuildingReader;
@@ -33,9 +34,21 @@ final readonly class House
      */
     public const WINDOWS = ['zigbee' => 254, 'zwave' => 60, 'thread' => 900, 'matter' => 900, 'wifi' => 180, 'bluetooth' => 180];
 
+    /**
+     * For which its hub sends, and how long it listens for a key of a remote at most, in seconds.
+     *
+     * @var array<string, int>
+     */
+    public const SENDERS = ['ir' => 30, 'rf' => 30];
+
+    /** Below this a receiver of 433 MHz hears nothing */
+    private const HEARS_DB = 2.0;
+
     public const VAN = 'in the van';
 
     private const NOISE_DB = 1.5;
+
+    private RadioPlan $truth;
 
     /**
      * @param  array<string, Device>  $devices  those that its hub can let in, by key
@@ -45,10 +58,12 @@ final readonly class House
         public array $devices,
         private Vec3 $gateway,
         public Region $region,
-        private RadioPlan $truth,
+        private Building $building,
         public array $sockets,
         public int $seed,
-    ) {}
+    ) {
+        $this->truth = new RadioPlan($building, new Clutter);
+    }
 
     public static function read(string $jobJson, string $overlayJson): self
     {
@@ -67,7 +82,8 @@ final readonly class House
         $side = new RoomSide($job->building->walls);
         $devices = [];
         foreach ($job->slots as $slot) {
-            if (! isset(self::WINDOWS[$slot->profile->protocol->value])) {
+            $protocol = $slot->profile->protocol->value;
+            if (! isset(self::WINDOWS[$protocol]) && ! isset(self::SENDERS[$protocol])) {
                 continue;
             }
             $fault = $overlay->get('faults')->find($slot->key)?->text();
@@ -85,6 +101,7 @@ final readonly class House
                 self::code($seed, $slot->key, $slot->profile),
                 $slot->behind,
                 Presence::from($presence ?? Presence::Online->value),
+                Remote::of($seed, $slot->key, $slot->profile, $overlay->find('remotes')?->find($slot->key)),
             );
         }
 
@@ -92,7 +109,7 @@ final readonly class House
             [...$devices, ...self::spares($overlay, $job, $seed)],
             array_values($job->gateways)[0],
             Region::from(Input::parse($jobJson)->get('job')->get('region')->word(Region::words())),
-            new RadioPlan(new Building($walls, $job->building->floors), new Clutter),
+            new Building($walls, $job->building->floors),
             array_filter($job->points, static fn (PointEntry $point): bool => $point->mains),
             $seed,
         );
@@ -114,6 +131,20 @@ final readonly class House
         $radio = Transceiver::of($protocol, $this->region) ?? throw new LogicException("{$protocol->title()} has no radio.");
 
         return new RadioEnd('gateway', $this->gateway, $radio, 0.0, Role::Root);
+    }
+
+    /** What the hub sends gets to it: light through nothing but open doors, 433 MHz as far as it is heard. */
+    public function isReachedBySender(Device $device): bool
+    {
+        if ($device->position === null) {
+            return false;
+        }
+        $end = $device->end(null);
+
+        return match ($device->profile->protocol) {
+            Protocol::Infrared => Sight::between($this->building, $this->gateway, $device->position)->isFree(),
+            default => $end !== null && $this->marginDb($end, $this->hub($device->profile->protocol)) >= self::HEARS_DB,
+        };
     }
 
     public function besideGateway(): Vec3

@@ -9,6 +9,7 @@ use Kavvel\Core\Input\Input;
 use Kavvel\Core\Pairing\LearnKey;
 use Kavvel\Core\Pairing\LearnSheet;
 use Kavvel\Core\Protocol\Joining;
+use Kavvel\Core\Protocol\Protocol;
 
 /** The remote that came with a device: its keys, what each sends, and which of them the hub's own list of codes has. */
 final readonly class Remote
@@ -29,7 +30,8 @@ final readonly class Remote
 
         return new self(
             array_map(static fn (LearnKey $key): string => $key->name, $wanted),
-            "{$seed} remote {$unit}",
+            // Infrared remotes of one model send alike; one of 433 MHz has a number of its own.
+            "{$seed} remote ".($profile->protocol === Protocol::Infrared ? $profile->model : $unit),
             array_map(static fn (Input $key): string => $key->text(), $truth?->find('lacks')?->items() ?? []),
             $truth?->find('preset')?->flag() ?? true,
         );

@@ -122,6 +122,7 @@ final class Hub
                 'command.failed',
                 ['command' => $what['command'], 'address' => $what['address'], 'reason' => 'no answer'],
             ),
+            'sent' => $this->emit('signal.sent', ['command' => $what['command']]),
             'switched' => $this->switched($this->world->devices[$what['device']], $what),
             default => null,
         };

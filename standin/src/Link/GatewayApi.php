@@ -9,6 +9,7 @@ use Kavvel\Standin\House\DeviceState;
 use Kavvel\Standin\House\House;
 use Kavvel\Standin\Hub\Hub;
 use Kavvel\Standin\Joining\NodeEntry;
+use Kavvel\Standin\Joining\Remotes;
 use Kavvel\Standin\Time\Clockwork;
 use Kavvel\Standin\Time\Fold;
 use Kavvel\Standin\Time\HandLog;
@@ -43,6 +44,7 @@ final readonly class GatewayApi
             ],
             $method === 'POST' && $path === '/v1/windows' => $this->openWindow($body),
             $method === 'DELETE' && count($parts) === 3 && $parts[1] === 'windows' => $this->closeWindow($parts[2]),
+            $method === 'POST' && $path === '/v1/signals' => $this->send($body),
             $method === 'POST' && $path === '/v1/mesh-readings' => $this->accepted(['do' => 'read-mesh'], $body, 'reading'),
             $method === 'GET' && count($parts) === 3 && $parts[1] === 'mesh-readings' => $this->reading($state, $parts[2]),
             count($parts) >= 3 && $parts[1] === 'nodes' => $this->onNode($state, $method, $parts, $body),
@@ -56,11 +58,16 @@ final readonly class GatewayApi
         return [
             'link' => 'kavvel-gateway-link', 'version' => 3, 'name' => 'Stand-in hub',
             'epoch' => $state->hub->epoch, 'clock' => Hub::time($state->world->now), 'oldest' => 1, 'newest' => count($state->hub->events),
-            'radios' => array_map(static fn (string $protocol, int $seconds): array => [
-                'protocol' => $protocol,
-                'longestWindowSeconds' => $seconds,
-                'kinds' => $protocol === Protocol::ZWave->value ? ['join', 'exclude'] : ['join'],
-            ], array_keys(House::WINDOWS), House::WINDOWS),
+            'radios' => [
+                ...array_map(static fn (string $protocol, int $seconds): array => [
+                    'protocol' => $protocol,
+                    'longestWindowSeconds' => $seconds,
+                    'kinds' => $protocol === Protocol::ZWave->value ? ['join', 'exclude'] : ['join'],
+                ], array_keys(House::WINDOWS), House::WINDOWS),
+                ...array_map(static fn (string $protocol, int $seconds): array => [
+                    'protocol' => $protocol, 'longestWindowSeconds' => $seconds, 'kinds' => ['learn'],
+                ], array_keys(House::SENDERS), House::SENDERS),
+            ],
         ];
     }
 
@@ -102,8 +109,8 @@ final readonly class GatewayApi
         [$protocol, $kind, $seconds, $code] = [
             $body['protocol'] ?? null, $body['kind'] ?? null, $body['seconds'] ?? null, $body['code'] ?? [],
         ];
-        $longest = is_string($protocol) ? House::WINDOWS[$protocol] ?? null : null;
-        if ($longest === null || ! ($kind === 'join' || ($kind === 'exclude' && $protocol === Protocol::ZWave->value))) {
+        $longest = self::longest($protocol, $kind);
+        if ($longest === null) {
             return [422, self::error('unsupported', 'This gateway opens no such window.')];
         }
         if (! is_int($seconds) || $seconds < 1 || $seconds > $longest) {
@@ -117,6 +124,44 @@ final readonly class GatewayApi
             ['do' => 'open-window', 'protocol' => $protocol, 'kind' => $kind, 'seconds' => $seconds, 'code' => $code],
             $body,
             'window',
+        );
+    }
+
+    /** How long a window of this kind stays open at most; null: it opens none. */
+    private static function longest(mixed $protocol, mixed $kind): ?int
+    {
+        $protocol = is_string($protocol) ? $protocol : '';
+
+        return match ($kind) {
+            'join' => House::WINDOWS[$protocol] ?? null,
+            'exclude' => $protocol === Protocol::ZWave->value ? House::WINDOWS[$protocol] : null,
+            'learn' => House::SENDERS[$protocol] ?? null,
+            default => null,
+        };
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return array{int, array<string, mixed>}
+     */
+    private function send(array $body): array
+    {
+        $text = static fn (string $name): ?string => is_string($body[$name] ?? null) ? $body[$name] : null;
+        [$protocol, $signal, $preset, $key] = [$text('protocol'), $text('signal'), $text('preset'), $text('key')];
+        if ($protocol === null || ! isset(House::SENDERS[$protocol])) {
+            return [422, self::error('unsupported', 'This gateway sends no such signals.')];
+        }
+        if ($signal === null && ($preset === null || $key === null)) {
+            return [422, self::error('missing', 'A signal is what was learnt, or a key of a preset.')];
+        }
+        if ($signal === null && ! Remotes::hasPreset($this->house, (string) $preset)) {
+            return [422, self::error('no-preset', "It has no preset for {$preset}.")];
+        }
+
+        return $this->accepted(
+            ['do' => 'send', 'protocol' => $protocol, ...($signal === null ? ['preset' => $preset, 'key' => $key] : ['signal' => $signal])],
+            $body,
+            'command',
         );
     }
 

@@ -14,6 +14,7 @@ use Kavvel\Standin\House\World;
 use Kavvel\Standin\Hub\Hub;
 use Kavvel\Standin\Joining\Bridging;
 use Kavvel\Standin\Joining\Joining;
+use Kavvel\Standin\Joining\Remotes;
 use Kavvel\Standin\Joining\Reports;
 
 /**
@@ -32,6 +33,8 @@ final readonly class Fold
 
     private Bridging $bridging;
 
+    private Remotes $remotes;
+
     private Reports $reports;
 
     private function __construct(House $house)
@@ -39,6 +42,7 @@ final readonly class Fold
         $this->world = new World($house);
         $this->hub = new Hub($this->world);
         $this->reports = new Reports($this->world, $this->hub);
+        $this->remotes = new Remotes($this->world, $this->hub);
         $this->bridging = new Bridging($this->world, $this->hub);
         $this->joining = new Joining($this->world, $this->hub, $this->reports, $this->bridging);
     }
@@ -100,6 +104,7 @@ final readonly class Fold
             'read-mesh' => $this->hub->readMesh((string) $entry['command']),
             'label' => $this->hub->label((string) $entry['address'], (string) $entry['label']),
             'switch' => $this->hub->switch((string) $entry['command'], (string) $entry['address'], (string) $entry['value']),
+            'send' => $this->remotes->send((string) $entry['command'], Protocol::from((string) $entry['protocol']), $entry),
             'remove' => $this->joining->leave($this->world->byAddress((string) $entry['address'])),
             default => $this->byHand($this->world->devices[$entry['device'] ?? ''] ?? null, $entry),
         };
@@ -130,6 +135,12 @@ final readonly class Fold
             'new-battery' => $state->fault = in_array($state->fault, [Fault::FlatBattery, Fault::LowBattery], true) ? null : $state->fault,
             'trigger' => $this->reports->trigger($state),
             'power' => $this->bridging->turn($state, Presence::tryFrom((string) $entry['kind']) ?? $state->presence),
+            'remote-key' => $this->remotes->pressed(
+                $state,
+                (string) $entry['kind'],
+                (float) ($entry['seconds'] ?? 0),
+                ($entry['point'] ?? 'hub') === 'hub',
+            ),
             'carry' => $this->carry($state),
             'put-back' => $state->carriedTo = null,
             'plug-at' => $state->carriedTo = ($this->world->house->sockets[$entry['point'] ?? ''] ?? null)->position ?? $state->carriedTo,

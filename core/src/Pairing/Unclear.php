@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Pairing;
+
+/** Why a key of a remote was heard, and not clearly. */
+enum Unclear: string
+{
+    /** It was held, and said the same again and again */
+    case Repeats = 'repeats';
+
+    /** It came from too far, or past the receiver */
+    case Weak = 'weak';
+
+    public function advice(): string
+    {
+        return match ($this) {
+            self::Repeats => 'It was held, and repeated itself: tap it, once and short.',
+            self::Weak => 'It was weak: hold the remote a hand’s breadth from the hub, and point it there.',
+        };
+    }
+}
