@@ -160,6 +160,12 @@ final readonly class SlotCard
         return $this->linkedHub()?->silentSince() !== null;
     }
 
+    /** A radio that talks to a hub of ours. */
+    public function hasRadio(): bool
+    {
+        return $this->profile->radio !== null && ! $this->isBehindBridge();
+    }
+
     /** It comes in behind a bridge: no window is opened for it, and its radio is the bridge's own business. */
     public function isBehindBridge(): bool
     {
@@ -198,7 +204,7 @@ final readonly class SlotCard
      */
     public function radioEnd(RoomSide $side, array $roomOutline): ?RadioEnd
     {
-        return $this->profile->radio === null || $this->isBehindBridge() ? null : new RadioEnd(
+        return $this->profile->radio === null || ! $this->hasRadio() ? null : new RadioEnd(
             $this->key,
             $side->place($this->position, new Polygon($roomOutline)),
             $this->profile->radio,

@@ -204,6 +204,47 @@ test('the whole box is scanned first, and drawings stand still where motion is n
     await still.context().close();
 });
 
+test('a bridge comes in, and what is behind it is taken one by one', async ({ page, context }) => {
+    const hands = await openHands(context, 'rack-bridge');
+    const code = await hands.locator('[data-code]').getAttribute('data-code');
+    await page.bringToFront();
+    await page.goto(`${JOB}/pair?next=desk-left`);
+    await expect(page.locator('#move')).toContainText('Nothing behind the bridge can be seen');
+    await expectAccessible(page);
+    await page.locator('#move').getByRole('link', { name: 'Pair the rack bridge box' }).click();
+    await heading(page, 'Pair the rack bridge box');
+    await storeCode(page, code);
+    await openWindow(page);
+    await handle(hands, 'Power on');
+    await page.bringToFront();
+    await heading(page, /^Is this the /);
+    await stored(page, () => button(page, /^Yes, the /).click());
+
+    await test.step('of two alike the one of its name is offered', async () => {
+        await page.goto(`${JOB}/pair?next=desk-right`);
+        await heading(page, 'Which is the desk right lamp?');
+        await expect(page.locator('#move .note.done')).toContainText('Desk right lamp');
+        await expectAccessible(page);
+        await stored(page, () => button(page, 'Yes, the desk right lamp').click());
+    });
+
+    await test.step('one that does not answer is plain, and speaks when it has power', async () => {
+        await page.goto(`${JOB}/pair?next=guest-climate`);
+        await expect(page.locator('#move')).toContainText('3 found, 1 of them does not answer');
+        await expect(page.locator('#move')).toContainText('It does not answer: look at its power or battery first.');
+        const sensor = await openHands(context, 'guest-climate');
+        await handle(sensor, 'Give it power');
+        await page.bringToFront();
+        await expect(page.locator('#move .note.done')).toContainText('It answers.');
+        await stored(page, () => button(page, 'Yes, the bedside climate sensor').click());
+    });
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto(`${JOB}/pair?next=desk-left`);
+    await expectAccessible(page);
+    await page.goto(`${JOB}/pair?slot=rack-bridge`);
+    await expect(page.locator('#move')).toContainText('Behind it');
+});
+
 test('a bus project is taken in, and a control point without feedback is seen', async ({ page }) => {
     await page.goto(`${JOB}/pair?lens=bus`);
     await page.getByLabel('Group addresses (CSV: address, name)').setInputFiles({
@@ -258,17 +299,34 @@ test('the sheet of a hub is settled point by point', async ({ page }) => {
     await expectAccessible(page);
 });
 
-test('a remote is taught key by key, a preset first', async ({ page }) => {
+test('a remote is taught key by key, a preset first', async ({ page, context }) => {
     await page.goto(`${JOB}/pair?lens=teach`);
     await expect(page.locator('#pair-teach')).toContainText('toggles: it gives no state');
     await expectAccessible(page);
-    await stored(page, () => page.getByRole('button', { name: 'It obeyed: Up, gallery awning' }).click());
-    await stored(page, () => page.getByRole('button', { name: 'It did not: Stop, gallery awning' }).click());
-    await expect(page.locator('#pair-teach')).toContainText('Learn “Stop” from its remote');
-    await stored(page, () => page.getByRole('button', { name: 'It is learnt: Stop, gallery awning' }).click());
-    await stored(page, () => page.getByRole('button', { name: 'It obeyed: Stop, gallery awning' }).click());
+    const act = (what) => stored(page, () => page.getByRole('button', { name: `${what}, gallery awning` }).click());
+    const hands = await openHands(context, 'awning');
+    await page.bringToFront();
+    await act('Send it: Up');
+    await act('It obeyed: Up');
+    await expect(hands.locator('[data-light]')).toContainText('did “Up”');
+
+    await test.step('what the preset lacks is learnt from the remote, and tried', async () => {
+        await act('Send it: Stop');
+        await act('It did not: Stop');
+        await act('Listen for it: Stop');
+        await expect(page.locator('#pair-teach')).toContainText('Tap “Stop” on its remote');
+        await expectAccessible(page);
+        await page.reload();
+        await handle(hands, '“Up” on its remote, held for 3 s');
+        await expect(page.locator('#pair-teach')).toContainText('tap it, once and short');
+        await handle(hands, '“Stop” on its remote');
+        await page.bringToFront();
+        await act('Send it: Stop');
+        await act('It obeyed: Stop');
+    });
     await page.reload();
     await expect(page.locator('#pair-teach')).toContainText('2 of 3 work');
+    await expect(page.locator('#pair-teach')).toContainText('Hub does not see it: blocked by');
     await page.setViewportSize({ width: 390, height: 844 });
     await expectAccessible(page);
 });

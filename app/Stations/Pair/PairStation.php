@@ -26,6 +26,7 @@ final readonly class PairStation implements Station
         private PutOff $putOff,
         private PairCard $card,
         private BehindCard $behind,
+        private Teaching $teaching,
         private PairMiddle $middle,
         private Guard $guard,
     ) {}
@@ -65,11 +66,13 @@ final readonly class PairStation implements Station
             ?? $this->firstFree($work, $windows)
             ?? $sheet->cardOfSlot($windows->first()?->slot_id)
             ?? $work->first();
+        $isTaught = $lens === PairLens::Teach && $this->teaching->isUnderWay($sheet->job);
         if ($target === null) {
             return new Move(
                 'pair.done',
                 static fn (): array => ['byHand' => $work->byHand],
                 new Lens,
+                isLive: $isTaught,
                 middle: $this->middle->of($lens, $sheet, $work, null),
                 lenses: PairLens::titles(),
                 chosenLens: $lens->value,
@@ -102,7 +105,7 @@ final readonly class PairStation implements Station
             new Lens(ForecastLink::of($sheet, $sheet->card($asked->slot) ?? $target)),
             new Legend(PairingOrder::from($sheet->job->school)->words()),
             $target->key(),
-            isLive: $window !== null || $holder !== null,
+            isLive: $window !== null || $holder !== null || $isTaught,
             middle: $this->middle->of($lens, $sheet, $work, $target),
             lenses: PairLens::titles(),
             chosenLens: $lens->value,

@@ -30,6 +30,14 @@ final readonly class Teaching
         $this->logbook->write($job, $person, 'pair', $line, $slot);
     }
 
+    /** A hub listens for a key, or was told to send one and has not said yet that it has. */
+    public function isUnderWay(SiteJob $job): bool
+    {
+        return JoinWindow::query()->where('site_job_id', $job->id)->where('kind', 'learn')->whereIn('state', JoinWindow::UNDER_WAY)->exists()
+            || LearntKey::query()->where('site_job_id', $job->id)->whereNotNull('sent_reference')->whereNull('sent_at')
+                ->whereNull('send_refused')->exists();
+    }
+
     /** @throws TeachingRefused|WindowRefused */
     public function listen(SiteJob $job, Slot $slot, string $name, User $person): void
     {

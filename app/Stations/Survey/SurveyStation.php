@@ -68,7 +68,7 @@ final readonly class SurveyStation implements DrawsAlone, Station
     {
         $forecast = array_filter(
             $sheet->cards,
-            static fn (SlotCard $card): bool => $card->profile->radio === null || $card->forecast !== null,
+            static fn (SlotCard $card): bool => ! $card->hasRadio() || $card->forecast !== null,
         );
         $findings = count(OpenFindings::of($sheet)->open);
         $share = $sheet->cards === [] ? 0.0 : count($forecast) / count($sheet->cards);

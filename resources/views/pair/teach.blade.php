@@ -33,17 +33,6 @@
                 default => $key->source(),
             } }}</span>
             @if ($key === $next)
-            @if ($device->talk === LearnTalk::Listening)
-            <p class="note teach-note" role="status">{{ $device->listening->state === 'opening' ? 'The hub is asked to listen.'
-                : "Tap “{$key->name}” on its remote, a hand’s breadth from the hub." }}
-                {{ $device->listening->unclear?->advice() }}</p>
-            @elseif ($device->missed !== null)
-            <p class="note danger teach-note" role="status">{{ $device->missed->state === 'refused' ? $device->missed->reason
-                : 'Nothing clear was heard.' }} {{ $device->missed->unclear?->advice() }}</p>
-            @endif
-            @if ($device->refused !== null)
-            <p class="note danger teach-note" role="status">It was not sent. {{ $device->refused }}</p>
-            @endif
             @if ($mayWork)
             <div class="teach-acts">
                 @include('pair.teach-acts')
@@ -52,6 +41,17 @@
                     <button class="btn small plain" aria-label="Not used: {{ $key->name }}, {{ $card->called }}">Not used</button>
                 </x-form>
             </div>
+            @endif
+            @if ($device->talk === LearnTalk::Listening)
+            <p class="note" role="status">{{ $device->listening->state === 'opening' ? 'The hub is asked to listen.'
+                : "Tap “{$key->name}” on its remote, a hand’s breadth from the hub." }}
+                {{ $device->listening->unclear?->advice() }}</p>
+            @elseif ($device->missed !== null)
+            <p class="note danger" role="status">{{ $device->missed->state === 'refused' ? $device->missed->reason
+                : 'Nothing clear was heard.' }} {{ $device->missed->unclear?->advice() }}</p>
+            @endif
+            @if ($device->refused !== null)
+            <p class="note danger" role="status">It was not sent. {{ $device->refused }}</p>
             @endif
             @endif
         </li>
