@@ -83,10 +83,12 @@ $option = static fn (string $value, string $words, bool $isChosen): string => sp
             <button>Plug it in</button>
         </form>
         <?php } ?>
+        <?php if ($device->device->remote === null) { ?>
         <h3>Sticker</h3>
         <div class="sticker"><?= $sticker->svg() ?><p><code><?= $e($sticker->address) ?></code><br>
             <?php if ($sticker->code !== null) { ?><code data-code="<?= $e($sticker->code) ?>"><?= $e($sticker->printed) ?></code>
             <?php } ?></p></div>
+        <?php } ?>
         <?php if ($device->device->behind === null && $device->device->remote === null) { ?>
         <h3>Plant a fault</h3>
         <form method="post" action="/hands" class="fault">

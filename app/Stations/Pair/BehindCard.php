@@ -33,13 +33,13 @@ final readonly class BehindCard
         ];
     }
 
-    /** @return array<string, string> when each was heard last, by address */
+    /** @return array<string, string> when each that spoke since it came in was heard last, by address */
     private static function heard(JobSheet $sheet): array
     {
         $heard = [];
         foreach ($sheet->nodes as $node) {
-            if ($node->via !== null && $node->heard_at !== null) {
-                $heard[$node->address] = $node->heard_at->onSite()->format('H:i:s');
+            if ($node->via !== null && $node->joined_at !== null && $node->heard_at?->greaterThan($node->joined_at) === true) {
+                $heard[$node->address] = "spoke {$node->heard_at->onSite()->format('H:i:s')}";
             }
         }
 

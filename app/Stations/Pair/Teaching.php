@@ -33,9 +33,11 @@ final readonly class Teaching
     /** A hub listens for a key, or was told to send one and has not said yet that it has. */
     public function isUnderWay(SiteJob $job): bool
     {
-        return JoinWindow::query()->where('site_job_id', $job->id)->where('kind', 'learn')->whereIn('state', JoinWindow::UNDER_WAY)->exists()
-            || LearntKey::query()->where('site_job_id', $job->id)->whereNotNull('sent_reference')->whereNull('sent_at')
-                ->whereNull('send_refused')->exists();
+        $isListening = JoinWindow::query()->where('site_job_id', $job->id)->where('kind', 'learn')
+            ->whereIn('state', JoinWindow::UNDER_WAY)->exists();
+
+        return $isListening || LearntKey::query()->where('site_job_id', $job->id)->whereNotNull('sent_reference')->whereNull('sent_at')
+            ->whereNull('send_refused')->exists();
     }
 
     /** @throws TeachingRefused|WindowRefused */

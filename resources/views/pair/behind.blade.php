@@ -62,9 +62,9 @@
     @foreach ($rest as $one)
     <x-form :action="route('jobs.slots.node.store', [$job, $slot])" class="mt-2">
         <input type="hidden" name="address" value="{{ $one->address }}">
-        <button class="btn">{{ $one->label ?? $one->address }}, {{ $one->reported->model ?? 'no model said' }}
-            <span class="quiet">{{ ! $one->isReachable ? 'does not answer' : (isset($heard[$one->address]) ? "spoke {$heard[$one->address]}"
-                : '') }}</span></button>
+        <button class="btn !justify-between !text-left"><span>{{ $one->label ?? $one->address }}<span
+            class="quiet block">{{ $one->reported->model ?? 'no model said' }}</span></span>
+            <span class="quiet">{{ $one->isReachable ? $heard[$one->address] ?? '' : 'does not answer' }}</span></button>
     </x-form>
     @endforeach
 </div>
