@@ -210,6 +210,8 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/slots/{slot}/put-off', [Pair\PutOffController::class, 'store'])->name('slots.put-off');
             Route::post('/slots/{slot}/node', [Pair\NodeMatchController::class, 'store'])->name('slots.node.store');
             Route::delete('/slots/{slot}/node', [Pair\NodeMatchController::class, 'destroy'])->name('slots.node.destroy');
+            Route::post('/slots/{slot}/placement', [Pair\PlacementController::class, 'store'])->name('slots.placement.store');
+            Route::delete('/slots/{slot}/placement', [Pair\PlacementController::class, 'destroy'])->name('slots.placement.destroy');
             Route::post('/slots/{slot}/hand-pairing', [Pair\HandPairingController::class, 'store'])->name('slots.hand-pairing.store');
 
             Route::put('/slots/{slot}/name', [Name\SlotNameController::class, 'update'])->name('slots.name.update');

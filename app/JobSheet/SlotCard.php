@@ -7,6 +7,7 @@ namespace App\JobSheet;
 use App\Models\Node;
 use App\Models\Slot;
 use App\Plan\PlanSlot;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Coverage\RadioEnd;
@@ -158,6 +159,21 @@ final readonly class SlotCard
     public function waitsForHub(): bool
     {
         return $this->linkedHub()?->silentSince() !== null;
+    }
+
+    /** It is in by a window of its own. */
+    public function isPaired(): bool
+    {
+        return $this->isIn && ! $this->isBehindBridge() && $this->profile->protocol->rules()->joining() === Joining::Window;
+    }
+
+    /** When it was put into its place, in Unix seconds; what goes into the wall is there once it is fitted. */
+    public function placedAt(): ?int
+    {
+        $stored = $this->slot->getAttributes();
+        $at = $stored['placed_at'] ?? $stored['fitted_at'] ?? null;
+
+        return $at === null ? null : Carbon::parse($at)->getTimestamp();
     }
 
     /** A radio that talks to a hub of ours. */

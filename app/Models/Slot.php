@@ -48,6 +48,7 @@ use Kavvel\Core\Wants\PlugLoad;
  * @property string|null $hardware revision of the unit, where its recipe knows several
  * @property string|null $learn_school by which its sender is taught
  * @property Carbon|null $left_at when its device was last taken out of whatever network it was in
+ * @property Carbon|null $placed_at when it was put into its place, after it was paired at the bench
  * @property Carbon|null $named_at
  * @property-read Room $room
  * @property-read Point|null $point
@@ -176,7 +177,7 @@ final class Slot extends Model
     protected function casts(): array
     {
         return [
-            'named_at' => 'datetime', 'left_at' => 'datetime', 'load_stays_on' => 'boolean',
+            'named_at' => 'datetime', 'left_at' => 'datetime', 'placed_at' => 'datetime', 'load_stays_on' => 'boolean',
             'load_heats' => 'boolean', 'remote_works_away' => 'boolean',
             'remote_toggles' => 'boolean',
         ];

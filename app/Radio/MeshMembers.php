@@ -8,6 +8,7 @@ use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use Kavvel\Core\Mesh\Member;
 use Kavvel\Core\Mesh\ReadingAge;
+use Kavvel\Core\Pairing\PairingOrder;
 use Kavvel\Core\Protocol\Protocol;
 
 /** Which devices a mesh reading judges, and where they stood: kept with it, so that its age can be told. */
@@ -18,10 +19,12 @@ final readonly class MeshMembers
     {
         $in = array_filter($sheet->ofProtocol($protocol), static fn (SlotCard $card): bool => $card->isIn());
 
+        $isAtBench = $sheet->job->school === PairingOrder::AtBench->value;
+
         return array_values(array_map(static fn (SlotCard $card): array => [
             'slot' => $card->key(),
             'address' => (string) $card->node?->address,
-            'standing' => self::standing($card),
+            'standing' => self::standing($card, $isAtBench),
         ], $in));
     }
 
@@ -45,10 +48,13 @@ final readonly class MeshMembers
         return array_map(static fn (array $row): Member => new Member($row['slot'], $row['address'], $row['standing']), $rows);
     }
 
-    private static function standing(SlotCard $card): string
+    /** @param bool $isAtBench the job pairs at the bench: what is not placed stands there */
+    private static function standing(SlotCard $card, bool $isAtBench): string
     {
         $place = $card->position();
 
-        return sprintf('%.2f %.2f %.2f %s %s', $place->x, $place->y, $place->z, $card->slot->mounting, $card->profile->key);
+        $bench = $isAtBench && $card->placedAt() === null ? ' at the bench' : '';
+
+        return sprintf('%.2f %.2f %.2f %s %s%s', $place->x, $place->y, $place->z, $card->slot->mounting, $card->profile->key, $bench);
     }
 }

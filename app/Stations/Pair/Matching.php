@@ -28,7 +28,7 @@ final readonly class Matching
         $slot = Slot::query()->whereKey($slot->id)->lockForUpdate()->firstOrFail();
         $fit = NodeFit::of($slot->profile()->firstOrFail()->core($job->region), $node->reported());
         $this->check($slot, $node, $fit);
-        $slot->update(['node_id' => $node->id, 'named_at' => $slot->node_id === $node->id ? $slot->named_at : null]);
+        $slot->update(['node_id' => $node->id, 'named_at' => $slot->node_id === $node->id ? $slot->named_at : null, 'placed_at' => null]);
         $node->update(['matched_at' => now()]);
         $this->proofs->beginStay($slot, $node);
         if (! $node->is_reachable) {

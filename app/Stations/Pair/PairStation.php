@@ -18,6 +18,7 @@ use App\Stations\Station;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Database\Eloquent\Collection;
 use Kavvel\Core\Pairing\PairingOrder;
+use Kavvel\Core\Pairing\Placement;
 
 /** Which device to pair now, how, and what the hub hears while it happens. */
 final readonly class PairStation implements Station
@@ -45,8 +46,15 @@ final readonly class PairStation implements Station
     {
         $total = count($sheet->cards);
         $open = $total - $sheet->countIn();
+        $due = array_count_values(array_map(static fn (Placement $one): string => $one->value, Placements::due($sheet)));
+        $toPlace = $due[Placement::ToPlace->value] ?? 0;
+        $toRecheck = $due[Placement::ToRecheck->value] ?? 0;
 
-        return new Progress($total === 0 ? 0.0 : 1 - $open / $total, $open, $open === 0 ? '' : "{$open} open");
+        return new Progress($total === 0 ? 0.0 : 1 - $open / $total, $open + $toPlace + $toRecheck, implode(', ', array_filter([
+            $open === 0 ? '' : "{$open} open",
+            $toPlace === 0 ? '' : "{$toPlace}\u{a0}to place",
+            $toRecheck === 0 ? '' : "{$toRecheck}\u{a0}to check",
+        ])));
     }
 
     public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
@@ -67,6 +75,22 @@ final readonly class PairStation implements Station
             ?? $sheet->cardOfSlot($windows->first()?->slot_id)
             ?? $work->first();
         $isTaught = $lens === PairLens::Teach && $this->teaching->isUnderWay($sheet->job);
+        $due = Placements::due($sheet);
+        $placed = $target === null || isset($due[(string) $asked->next]) ? PlaceCard::next($sheet, $due, $asked->next) : null;
+        if ($placed !== null && $mine === null) {
+            return new Move(
+                'pair.place',
+                static fn (): array => PlaceCard::data($sheet, $work, $due, $placed),
+                new Lens(ForecastLink::of($sheet, $placed)),
+                new Legend(PairingOrder::from($sheet->job->school)->words()),
+                $placed->key(),
+                isLive: $isTaught,
+                middle: $this->middle->of($lens, $sheet, $work, $placed),
+                lenses: PairLens::titles(),
+                chosenLens: $lens->value,
+                isOwn: $windows->isNotEmpty(),
+            );
+        }
         if ($target === null) {
             return new Move(
                 'pair.done',

@@ -241,6 +241,7 @@ final readonly class Limits
                 'key' => Check::key(...), 'place' => $name, 'what' => $name, 'position' => $place, 'feed?' => $name,
                 'note?' => self::note(self::NAME),
                 'name?' => $name, 'namedAt?' => $time, 'hardware?' => self::line(40), 'leftAt?' => $time,
+                'placedAt?' => $time,
                 'settings?' => static fn (Input $all) => self::each($all, 60, static fn (Input $one) => self::fields($one, [
                     'name' => self::line(40), 'planned?' => self::line(60), 'actual?' => self::line(60), 'setBy?' => $name,
                     'setAt?' => $time,

@@ -64,9 +64,9 @@ final readonly class WorkOrder
             $entries[] = new OrderEntry($router->id, $this->whyRouter($router));
             array_push($entries, ...$this->entries($secure["id {$router->id}"] ?? [], 'Joins securely, right after its relay'));
         }
-        array_push($entries, ...$this->entries($others[''] ?? [], 'Battery device, straight to the hub'));
+        array_push($entries, ...$this->entries($others[''] ?? [], 'Passes nothing on, straight to the hub'));
         foreach ($routers as $router) {
-            array_push($entries, ...$this->entries($others["id {$router->id}"] ?? [], 'Battery device; its relay is in by now'));
+            array_push($entries, ...$this->entries($others["id {$router->id}"] ?? [], 'Passes nothing on; its relay is in by now'));
         }
 
         return [...$entries, ...$this->last()];
@@ -92,7 +92,7 @@ final readonly class WorkOrder
             ),
             ...array_map(static fn (OrderSlot $slot): OrderEntry => new OrderEntry(
                 $slot->id,
-                $slot->isSecure ? 'Joins securely beside the hub; recheck it once placed' : 'Battery device; recheck it once placed',
+                $slot->isSecure ? 'Joins securely beside the hub; recheck it once placed' : 'Passes nothing on; recheck it once placed',
             ), $ends),
             ...$this->last(),
         ];

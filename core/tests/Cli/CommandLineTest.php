@@ -64,7 +64,7 @@ final class CommandLineTest extends TestCase
                 ],
             ]], ['order' => [
                 ['id' => 'r', 'why' => 'One device reaches the hub through this one'],
-                ['id' => 'e', 'why' => 'Battery device; its relay is in by now'],
+                ['id' => 'e', 'why' => 'Passes nothing on; its relay is in by now'],
             ]]],
             'names' => ['names', [
                 'pattern' => '{room} {place} {what} {n}',

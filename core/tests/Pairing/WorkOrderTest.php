@@ -109,7 +109,7 @@ final class WorkOrderTest extends TestCase
 
         self::assertSame('3 devices reach the hub through this one', $why['r']);
         self::assertSame('Mains relay; its way leads through “r”', $why['s']);
-        self::assertStringContainsString('Battery device', $why['a']);
+        self::assertStringContainsString('Passes nothing on', $why['a']);
     }
 
     public function test_the_gateway_by_name_is_the_gateway(): void
