@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Models\Gateway;
 use App\Models\PairAttempt;
 use Kavvel\Core\Pairing\Attempt;
 use Kavvel\Core\Pairing\AttemptState;
@@ -21,17 +22,35 @@ final readonly class CompanyExperience
         return self::among(self::bySlot($profileId));
     }
 
-    /** @return array<string, Experience> by firmware of the devices, where there is some */
+    /**
+     * What is known of a model at hubs of this kind; where that is too little, at all hubs.
+     *
+     * @return array{Experience|null, bool} the second: it is of hubs of this kind
+     */
+    public static function at(int $profileId, ?Gateway $gateway): array
+    {
+        $all = self::bySlot($profileId);
+        $alike = $gateway === null ? [] : array_values(array_filter(
+            $all,
+            static fn (array $tries): bool => self::hub($tries) === $gateway->kindOrName(),
+        ));
+        $there = self::among($alike);
+
+        return [$there ?? self::among($all), $there !== null && count($alike) < count($all)];
+    }
+
+    /** @return array<string, Experience> by firmware of the devices and kind of hub, "1.0.3 at Stand-in hub", where there is some */
     public static function byFirmware(int $profileId): array
     {
-        $byFirmware = [];
+        $byBoth = [];
         foreach (self::bySlot($profileId) as $tries) {
             $firmware = self::firmware($tries);
+            $hub = self::hub($tries);
             if ($firmware !== null) {
-                $byFirmware[$firmware][] = $tries;
+                $byBoth[$hub === null ? $firmware : "{$firmware} at {$hub}"][] = $tries;
             }
         }
-        $found = array_filter(array_map(self::among(...), $byFirmware));
+        $found = array_filter(array_map(self::among(...), $byBoth));
         ksort($found);
 
         return $found;
@@ -41,7 +60,7 @@ final readonly class CompanyExperience
     private static function bySlot(int $profileId): array
     {
         $bySlot = [];
-        $latest = PairAttempt::query()->with('node')->whereRelation('slot', 'profile_id', $profileId)
+        $latest = PairAttempt::query()->with(['node', 'joinWindow.gateway'])->whereRelation('slot', 'profile_id', $profileId)
             ->latest('id')->limit(self::MOST_ATTEMPTS)->get();
         foreach ($latest->reverse() as $attempt) {
             $bySlot[$attempt->slot_id][] = $attempt;
@@ -56,6 +75,12 @@ final readonly class CompanyExperience
         $joined = array_filter($tries, static fn (PairAttempt $one): bool => $one->state === AttemptState::Joined);
 
         return end($joined) === false ? null : end($joined)->node?->firmware;
+    }
+
+    /** @param list<PairAttempt> $tries */
+    private static function hub(array $tries): ?string
+    {
+        return end($tries) === false ? null : end($tries)->joinWindow?->gateway->kindOrName();
     }
 
     /** @param list<list<PairAttempt>> $bySlot */

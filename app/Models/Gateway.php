@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property int $clock_ahead_seconds
  * @property string $key
  * @property string $name
+ * @property string|null $kind what the box calls itself, once it has said so: alike in other jobs
  * @property string|null $url
  * @property string|null $token
  * @property string|null $epoch
@@ -50,6 +51,12 @@ final class Gateway extends Model
     protected $table = 'gateways';
 
     protected $guarded = [];
+
+    /** What its experience is counted under. */
+    public function kindOrName(): string
+    {
+        return $this->kind ?? $this->name;
+    }
 
     /** Since when nothing is heard of a linked gateway, or null. */
     public function silentSince(): ?Carbon

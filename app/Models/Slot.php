@@ -36,6 +36,7 @@ use Kavvel\Core\Wants\PlugLoad;
  * @property string|null $name
  * @property string|null $name_command
  * @property string|null $name_refused
+ * @property string|null $leave_refused why its hub did not let its device go
  * @property float $x
  * @property float $y
  * @property float $z

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Catalogue\CompanyExperience;
+use App\Models\JoinWindow;
 use App\Models\Node;
 use App\Models\PairAttempt;
 use App\Models\Profile;
@@ -167,6 +168,38 @@ final class CatalogueTest extends TestCase
             CompanyExperience::byFirmware($slot->profile_id),
         ));
         $this->get('/catalogue/zb-leak')->assertSee('2.1');
+
+        $hub = $this->siteJob()->gateways()->firstOrFail();
+        $hub->update(['kind' => 'Box four']);
+        $window = JoinWindow::query()->create([
+            'site_job_id' => $slot->site_job_id, 'gateway_id' => $hub->id, 'reference' => 'w1', 'state' => 'ended', 'seconds' => 1,
+        ]);
+        PairAttempt::query()->whereRelation('slot', 'profile_id', $slot->profile_id)->update(['join_window_id' => $window->id]);
+        self::assertSame(['2.1 at Box four'], array_keys(CompanyExperience::byFirmware($slot->profile_id)));
+        self::assertFalse(CompanyExperience::at($slot->profile_id, $hub)[1], 'all of it is of hubs of this kind');
+    }
+
+    public function test_what_is_known_of_hubs_of_this_kind_comes_before_all_else(): void
+    {
+        $window = $this->siteJob()->gateways()->firstOrFail()->joinWindows()->create([
+            'site_job_id' => $this->siteJob()->id, 'reference' => 'w1', 'state' => 'ended', 'seconds' => 1,
+        ]);
+        PairAttempt::query()->delete();
+        foreach (['boot-leak' => null, 'bath-leak' => $window->id, 'kitchen-leak' => $window->id] as $key => $windowId) {
+            $slot = $this->slot($key);
+            for ($try = 0; $try < ($windowId === null ? 4 : 1); $try++) {
+                PairAttempt::query()->create([
+                    'site_job_id' => $slot->site_job_id, 'slot_id' => $slot->id, 'missing' => [], 'join_window_id' => $windowId,
+                    'state' => $windowId === null && $try < 3 ? AttemptState::Silent : AttemptState::Joined, 'started_at' => now(),
+                    'ended_at' => now()->addMinute(),
+                ]);
+            }
+        }
+        $this->get('/jobs/lantern-house/pair?next=wash-leak')
+            ->assertSee('Leak sensor at hubs like this one: In at the first try over 2 devices, 1 min each.');
+        $this->siteJob()->gateways()->firstOrFail()->update(['kind' => 'another box']);
+        $window->gateway->update(['kind' => null, 'name' => 'Old box']);
+        self::assertSame(2.0, CompanyExperience::at($this->slot('wash-leak')->profile_id, null)[0]?->tries);
     }
 
     /** @return TestResponse<Response> */

@@ -422,6 +422,7 @@ final class PairTest extends TestCase
         $this->gatewayIsAway();
         $this->post('/jobs/lantern-house/slots/panel/departure')->assertRedirect();
         self::assertTrue($this->logged('was not let go.'));
+        $this->get('/jobs/lantern-house/pair?slot=panel')->assertSee('The hub did not let it go.')->assertSee('Try it again, or reset');
     }
 
     public function test_a_z_wave_device_of_ours_leaves_by_exclusion(): void

@@ -21,6 +21,7 @@ final readonly class OnDeviceLeft
         $node?->update(['state' => Node::LEFT, 'left_at' => $event->at]);
         $slot = $node === null ? null : Slot::query()->where('node_id', $node->id)->first();
         if ($slot !== null) {
+            $slot->update(['leave_refused' => null]);
             $this->codes->staleAfterReset($slot, 'it left the network');
         }
         $line = $slot === null ? "{$event->address} left the network." : "The {$slot->title()} left the network.";

@@ -33,6 +33,7 @@ final readonly class Departures
             throw WindowRefused::isNotReached($slot);
         }
         $this->logbook->write($job, $person, 'pair', "Asked {$gateway->name} to let the {$slot->title()} go.", $slot);
+        $slot->update(['leave_refused' => null]);
         LetGoOfNode::dispatch($gateway, (string) str()->ulid(), $node->address, $slot->id);
     }
 }

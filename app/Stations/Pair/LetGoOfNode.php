@@ -31,6 +31,7 @@ final class LetGoOfNode extends HubCommand
     {
         $slot = Slot::query()->whereKey($this->slotId)->first();
         if ($slot !== null) {
+            $slot->update(['leave_refused' => mb_strimwidth($why, 0, 250, '…')]);
             $line = "The {$slot->title()} was not let go. {$why}";
             app(Logbook::class)->write($slot->job()->firstOrFail(), Logbook::HUB, 'pair', $line, $slot);
         }

@@ -27,7 +27,9 @@ final class OpenWindow extends HubCommand
         if ($window === null || $window->protocol === null) {
             return;
         }
-        $seconds = $this->longest($client, $window->protocol);
+        $about = $client->about();
+        $gateway->update(['kind' => $about['name']]);
+        $seconds = $this->longest($about['radios'], $window->protocol);
         $window->update(['seconds' => $seconds]);
         $client->openWindow(
             $window->reference,
@@ -47,9 +49,10 @@ final class OpenWindow extends HubCommand
         }
     }
 
-    private function longest(GatewayClient $client, Protocol $protocol): int
+    /** @param list<array{protocol: string, longestWindowSeconds: int}> $radios */
+    private function longest(array $radios, Protocol $protocol): int
     {
-        foreach ($client->about()['radios'] as $radio) {
+        foreach ($radios as $radio) {
             if ($radio['protocol'] === $protocol->value) {
                 return $radio['longestWindowSeconds'];
             }

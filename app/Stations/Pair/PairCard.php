@@ -89,7 +89,7 @@ final readonly class PairCard
             'causes' => $causes,
             'hubFirst' => $hubFirst,
             'hubWhy' => $sheet->hubChoice($target)->words(),
-            'experience' => CompanyExperience::of($target->slot->profile_id),
+            'experience' => CompanyExperience::at($target->slot->profile_id, $target->hub?->gateway),
             'exclusion' => $exclusion,
             'tookInstead' => $exclusion->tookNothing ? $exclusions->tookInstead($sheet) : null,
             'tries' => $attempts->filter(static fn (PairAttempt $one): bool => $one->state->isFailure())->count(),

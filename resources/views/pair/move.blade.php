@@ -49,8 +49,8 @@
         <button class="btn small">That is it</button>
     </x-form>
     @endif
-    @if ($phase === PairPhase::Idle && $experience !== null)
-    <p class="quiet">{{ $target->profile->name }}: {{ $experience->words() }}</p>
+    @if ($phase === PairPhase::Idle && $experience[0] !== null)
+    <p class="quiet">{{ $target->profile->name }}{{ $experience[1] ? ' at hubs like this one' : '' }}: {{ $experience[0]->words() }}</p>
     @endif
     @if ($hubFirst !== [])
     <p class="note">{{ $target->hub->gateway->name }} lets its first device in here, and {{ count($hubFirst) }} of its sheet are open:
