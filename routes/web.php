@@ -182,6 +182,7 @@ Route::middleware($signedIn)->group(static function (): void {
                 ->name('circuits.wrong-breaker.store');
 
             Route::post('/windows', [Pair\JoinWindowController::class, 'store'])->name('windows.store');
+            Route::post('/windows/{joinWindow:reference}/slots', [Pair\BatchController::class, 'store'])->name('windows.slots.store');
             Route::post('/exclusions', [Pair\ExclusionController::class, 'store'])->name('exclusions.store');
             Route::put('/slots/{slot}/hardware', [Pair\HardwareController::class, 'update'])->name('slots.hardware.update');
             Route::put('/slots/{slot}/hub', [Pair\SlotHubController::class, 'update'])->name('slots.hub.update');

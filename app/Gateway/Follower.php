@@ -90,7 +90,7 @@ final readonly class Follower
     {
         $isFirst = $gateway->epoch === null;
         DB::transaction(function () use ($gateway, $epoch): void {
-            $open = JoinWindow::query()->with('attempts.slot')->where('gateway_id', $gateway->id)
+            $open = JoinWindow::query()->with('attempts.slot.profile')->where('gateway_id', $gateway->id)
                 ->whereIn('state', JoinWindow::UNDER_WAY)->whereNotNull('opened_at')->get();
             foreach ($open as $window) {
                 $this->ending->end($window, AttemptEvent::HubRestarted, now());

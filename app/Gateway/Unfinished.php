@@ -23,7 +23,7 @@ final readonly class Unfinished
     public function giveUp(Gateway $gateway): void
     {
         $before = now()->subSeconds(self::UNCONFIRMED_SECONDS);
-        $windows = JoinWindow::query()->with('attempts.slot')->where('gateway_id', $gateway->id)
+        $windows = JoinWindow::query()->with('attempts.slot.profile')->where('gateway_id', $gateway->id)
             ->where('state', 'opening')->where('created_at', '<', $before)->get();
         foreach ($windows as $window) {
             $this->ending->end($window, AttemptEvent::Refused, now());

@@ -74,7 +74,7 @@ final readonly class HubLinks
     public function unlink(SiteJob $job, Gateway $hub, User $person): void
     {
         $hub->update(['url' => null, 'token' => null, 'silent_since' => null, 'silent_because' => null]);
-        foreach ($hub->joinWindows()->with('attempts.slot')->whereIn('state', JoinWindow::UNDER_WAY)->get() as $window) {
+        foreach ($hub->joinWindows()->with('attempts.slot.profile')->whereIn('state', JoinWindow::UNDER_WAY)->get() as $window) {
             $this->ending->end($window, AttemptEvent::ClosedByHand, now());
         }
         $this->logbook->write($job, $person, 'gateway', "Took the link off {$hub->name}.");

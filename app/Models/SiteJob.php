@@ -33,6 +33,7 @@ use Kavvel\Core\Protocol\Region;
  * @property Region $region
  * @property string $name_pattern
  * @property string $school
+ * @property int $batch unlike devices that one window may let in
  * @property string|null $client_email
  * @property string|null $client_phone
  * @property float $acceptance_db

@@ -40,6 +40,7 @@ return [
         'backset_mm' => 'the backset',
         'band24' => '2.4 GHz',
         'band5' => '5 GHz',
+        'batch' => 'how many come in at once',
         'bearing' => 'where it looks',
         'behind' => 'how it comes in',
         'box_depth' => 'the depth of the box',

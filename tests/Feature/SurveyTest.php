@@ -56,8 +56,8 @@ final class SurveyTest extends TestCase
     public function test_a_lead_changes_the_rules_and_everything_is_judged_by_them(): void
     {
         $rules = [
-            'school' => 'at-bench', 'name_pattern' => '{what} {room} {n}', 'acceptance_db' => '16', 'clutter_constant_db' => '5',
-            'clutter_db_per_metre' => '0.3', 'lock_version' => 1,
+            'school' => 'at-bench', 'batch' => '1', 'name_pattern' => '{what} {room} {n}', 'acceptance_db' => '16',
+            'clutter_constant_db' => '5', 'clutter_db_per_metre' => '0.3', 'lock_version' => 1,
         ];
         $survey = MeshReading::query()->create([
             'site_job_id' => $this->siteJob()->id, 'gateway_id' => $this->siteJob()->gateways()->value('id'), 'protocol' => 'zigbee',
@@ -89,7 +89,7 @@ final class SurveyTest extends TestCase
     public function test_rules_that_make_no_sense_are_refused_in_words(): void
     {
         $rules = [
-            'school' => 'in-place', 'name_pattern' => '{room}', 'acceptance_db' => '3', 'clutter_constant_db' => '-1',
+            'school' => 'in-place', 'batch' => '1', 'name_pattern' => '{room}', 'acceptance_db' => '3', 'clutter_constant_db' => '-1',
             'clutter_db_per_metre' => '9', 'lock_version' => 1,
         ];
         $this->htmx('PUT', '/jobs/lantern-house/rules', $rules)

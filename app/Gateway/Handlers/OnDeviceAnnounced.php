@@ -13,15 +13,20 @@ use App\Models\Slot;
 use Kavvel\Core\Pairing\AttemptEvent;
 use Kavvel\Core\Pairing\AttemptState;
 
-/** The first that speaks in a window is the one that is waited for, unless it is another slot's device that came back. */
+/**
+ * The first that speaks in a window is the one that is waited for longest, unless it is another slot's device that came back. In a
+ * batch its model tells later which it is.
+ */
 final readonly class OnDeviceAnnounced
 {
     public function __construct(private NodeList $nodes, private Logbook $logbook) {}
 
     public function handle(DeviceAnnounced $event): void
     {
-        $attempt = PairAttempt::query()->with('slot.profile')
-            ->whereRelation('joinWindow', 'reference', $event->window)->latest('id')->first();
+        $attempts = PairAttempt::query()->with(['slot.profile', 'node'])
+            ->whereRelation('joinWindow', 'reference', $event->window)->orderBy('id')->get();
+        $attempt = $attempts->first(static fn (PairAttempt $one): bool => $one->node?->address === $event->address)
+            ?? $attempts->firstWhere('state', AttemptState::Waiting) ?? $attempts->last();
         $listed = ListedNode::announced($event->address, $attempt?->slot->profile->protocol());
         $node = $this->nodes->keep($event->gateway, $listed, 'announced', $event->at);
         if ($attempt === null) {

@@ -23,6 +23,7 @@ final readonly class OnDeviceIncomplete
             return;
         }
         $job = $event->gateway->job()->firstOrFail();
+        $attempt = AttemptUnderWay::ofModel($attempt, $event->node->model);
         $attempt->pass(AttemptEvent::Incomplete, [
             'ended_at' => $event->at,
             'interview_done' => $event->done,

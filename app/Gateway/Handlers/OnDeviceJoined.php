@@ -21,6 +21,7 @@ final readonly class OnDeviceJoined
         if ($attempt === null) {
             return;
         }
+        $attempt = AttemptUnderWay::ofModel($attempt, $event->node->model);
         $attempt->pass(AttemptEvent::Joined, ['ended_at' => $event->at]);
         $line = "{$event->node->address} joined (".($event->node->model ?? 'model not said').').';
         $this->logbook->write($event->gateway->job()->firstOrFail(), Logbook::HUB, 'pair', $line, $attempt->slot);

@@ -15,7 +15,7 @@ final readonly class OnWindowClosed
 
     public function handle(WindowClosed $event): void
     {
-        $window = JoinWindow::query()->with('attempts.slot')->where('reference', $event->window)->first();
+        $window = JoinWindow::query()->with('attempts.slot.profile')->where('reference', $event->window)->first();
         if ($window !== null) {
             $this->ending->end($window, match ($event->reason) {
                 'asked' => AttemptEvent::ClosedByHand,

@@ -13,7 +13,7 @@ final readonly class OnWindowOpened
 {
     public function handle(WindowOpened $event): void
     {
-        $window = JoinWindow::query()->with('attempts')->where('reference', $event->window)->first();
+        $window = JoinWindow::query()->with('attempts.slot.profile')->where('reference', $event->window)->first();
         if ($window === null) {
             return;
         }

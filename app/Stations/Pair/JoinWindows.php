@@ -6,6 +6,7 @@ namespace App\Stations\Pair;
 
 use App\Gateway\WindowEnding;
 use App\JobSheet\HubOfSlot;
+use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
 use App\Models\Forecast;
 use App\Models\JoinWindow;
@@ -29,21 +30,26 @@ final readonly class JoinWindows
             throw WindowRefused::comesBehindBridge($slot);
         }
         $window = $this->take($job, $slot, $person, 'join');
-        PairAttempt::query()->create([
-            'site_job_id' => $job->id,
-            'slot_id' => $slot->id,
-            'join_window_id' => $window->id,
-            'user_id' => $person->id,
-            'state' => AttemptState::Waiting,
-            'missing' => [],
-            'margin_db' => Forecast::query()
-                ->where('slot_id', $slot->id)
-                ->where('plan_version', $job->plan_version)
-                ->value('parent_margin_db'),
-            'started_at' => now(),
-        ]);
+        $this->begin($job, $slot, $window, $person);
         $this->logbook->write($job, $person, 'pair', "Opened the join window for the {$slot->title()}.", $slot);
         OpenWindow::dispatch($window->gateway()->firstOrFail(), $window->id);
+    }
+
+    /**
+     * One more device comes in through a window that is open, where it can be told apart by its model.
+     *
+     * @throws WindowRefused
+     */
+    public function alsoFor(SiteJob $job, JoinWindow $window, Slot $slot, User $person): void
+    {
+        $window = JoinWindow::query()->with('attempts.slot.profile')->whereKey($window->id)->lockForUpdate()->firstOrFail();
+        $sheet = JobSheet::of($job);
+        $objection = Batches::objection($sheet, $window, $sheet->cards[$slot->key]);
+        if ($objection !== null) {
+            throw WindowRefused::takesNoMore($slot, $objection);
+        }
+        $this->begin($job, $slot, $window, $person);
+        $this->logbook->write($job, $person, 'pair', "The {$slot->title()} comes in through the same window.", $slot);
     }
 
     /**
@@ -81,13 +87,50 @@ final readonly class JoinWindows
         CloseWindow::dispatch($window->gateway()->firstOrFail(), $window->id);
     }
 
-    /** Closes what is open for this slot, and lets go of it: the page is free for another. */
+    /** This slot is done with its window: the page is free for another. It closes, unless others are to come through it. */
     public function letGo(Slot $slot): void
     {
-        foreach (JoinWindow::query()->where('slot_id', $slot->id)->whereIn('state', JoinWindow::UNDER_WAY)->get() as $window) {
-            $this->close($window);
-            $window->update(['slot_id' => null]);
+        $open = JoinWindow::query()->with('attempts.slot.profile')->whereIn('state', JoinWindow::UNDER_WAY)
+            ->where(static fn ($any) => $any->where('slot_id', $slot->id)->orWhereRelation('attempts', 'slot_id', $slot->id))->get();
+        foreach ($open as $window) {
+            $this->leave($window, $slot);
         }
+    }
+
+    /** The window is no longer this slot's: the next of its batch has it, or it closes. */
+    public function leave(JoinWindow $window, Slot $slot): void
+    {
+        $others = $window->attempts->filter(
+            static fn (PairAttempt $one): bool => $one->slot_id !== $slot->id && $one->state->isOpen(),
+        );
+        foreach ($window->attempts as $attempt) {
+            if ($attempt->slot_id === $slot->id && $attempt->state->isOpen() && $others->isNotEmpty()) {
+                $attempt->pass(AttemptEvent::ClosedByHand, ['ended_at' => now()]);
+            }
+        }
+        if ($others->isEmpty()) {
+            $this->close($window);
+        }
+        if ($window->slot_id === $slot->id || $others->isEmpty()) {
+            $window->update(['slot_id' => $others->first()?->slot_id]);
+        }
+    }
+
+    private function begin(SiteJob $job, Slot $slot, JoinWindow $window, User $person): void
+    {
+        PairAttempt::query()->create([
+            'site_job_id' => $job->id,
+            'slot_id' => $slot->id,
+            'join_window_id' => $window->id,
+            'user_id' => $person->id,
+            'state' => AttemptState::Waiting,
+            'missing' => [],
+            'margin_db' => Forecast::query()
+                ->where('slot_id', $slot->id)
+                ->where('plan_version', $job->plan_version)
+                ->value('parent_margin_db'),
+            'started_at' => now(),
+        ]);
     }
 
     /** The radio is this slot’s now. A second try of the same device: the hub ends the old window when it opens the new one. */

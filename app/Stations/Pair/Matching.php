@@ -40,14 +40,14 @@ final readonly class Matching
         }
         $this->logbook->write($job, $person, 'pair', "Matched {$node->address} to the {$slot->title()}.", $slot);
         $open = JoinWindow::query()
+            ->with('attempts.slot.profile')
             ->where('site_job_id', $job->id)
             ->where('gateway_id', $node->gateway_id)
             ->where('protocol', $node->protocol)
             ->whereIn('state', JoinWindow::UNDER_WAY)
             ->get();
         foreach ($open as $window) {
-            $this->windows->close($window);
-            $window->update(['slot_id' => null]);
+            $this->windows->leave($window, $slot);
         }
     }
 

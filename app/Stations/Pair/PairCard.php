@@ -74,6 +74,9 @@ final readonly class PairCard
             'path' => JoinPath::of($target->profile->protocol),
             'recipe' => $target->profile->recipe?->of($target->slot->hardware),
             'holder' => $holder,
+            'sharesHolder' => $holder !== null && ! $target->waitsForHub() && Batches::objection($sheet, $holder, $target) === null,
+            'batch' => $window === null ? [] : $this->batch($sheet, $window, $target),
+            'alsoFor' => $window === null || ! $phase->holdsWindow() ? [] : Batches::candidates($sheet, $work, $window),
             'secondsLeft' => $this->secondsLeft($sheet, $window),
             'attempt' => $attempt,
             'refusal' => $this->refusal($target),
@@ -97,6 +100,20 @@ final readonly class PairCard
             'byHand' => $work->byHand,
             'codes' => $codes,
         ];
+    }
+
+    /** @return list<array{card: SlotCard, attempt: PairAttempt}> the others that come through the same window */
+    private function batch(JobSheet $sheet, JoinWindow $window, SlotCard $target): array
+    {
+        $others = [];
+        foreach ($window->attempts as $attempt) {
+            $card = $sheet->cardOfSlot($attempt->slot_id);
+            if ($card !== null && $card !== $target && ! $card->isIn() && $attempt->state !== AttemptState::Stopped) {
+                $others[] = ['card' => $card, 'attempt' => $attempt];
+            }
+        }
+
+        return $others;
     }
 
     /** Why the hub did not open the last window for it. */
@@ -188,10 +205,11 @@ final readonly class PairCard
     private function strangers(JobSheet $sheet, ?JoinWindow $window, ?PairAttempt $attempt): array
     {
         $since = $window->opened_at ?? $attempt?->started_at;
+        $awaited = $window === null ? [$attempt?->node_id] : $window->attempts->pluck('node_id')->all();
 
         return $since === null ? [] : array_values(array_filter(
             $sheet->nodes,
-            static fn (Node $node): bool => $node->state === 'announced' && $node->id !== $attempt?->node_id
+            static fn (Node $node): bool => $node->state === 'announced' && ! in_array($node->id, $awaited, true)
                 && $node->heard_at?->greaterThanOrEqualTo($since) === true,
         ));
     }

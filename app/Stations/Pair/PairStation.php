@@ -7,7 +7,6 @@ namespace App\Stations\Pair;
 use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
-use App\Models\JoinWindow;
 use App\Plan\Lens;
 use App\Radio\ForecastLink;
 use App\Stations\Asked;
@@ -16,7 +15,6 @@ use App\Stations\Move;
 use App\Stations\Progress;
 use App\Stations\Station;
 use Illuminate\Contracts\Auth\Guard;
-use Illuminate\Database\Eloquent\Collection;
 use Kavvel\Core\Pairing\PairingOrder;
 use Kavvel\Core\Pairing\Placement;
 
@@ -60,19 +58,13 @@ final readonly class PairStation implements Station
     public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
     {
         $work = WorkList::of($sheet, $this->putOff->keys($sheet->job));
-        $windows = JoinWindow::query()->with('user')
-            ->where('site_job_id', $sheet->job->id)
-            ->whereIn('state', JoinWindow::UNDER_WAY)
-            ->whereNotNull('slot_id')
-            ->where('kind', '!=', 'learn')
-            ->latest('id')
-            ->get();
+        $windows = OpenWindows::of($sheet, (int) $this->guard->id());
         $lens = PairLens::tryFrom((string) $asked->lens) ?? PairLens::Plan;
-        $mine = $windows->firstWhere('user_id', $this->guard->id());
-        $target = $sheet->cardOfSlot($mine?->slot_id)
+        $mine = $windows->mine($asked->next);
+        $target = $mine
             ?? $this->chosen($sheet, $asked)
-            ?? $this->firstFree($work, $windows)
-            ?? $sheet->cardOfSlot($windows->first()?->slot_id)
+            ?? $windows->offered()
+            ?? $windows->firstFree($work)
             ?? $work->first();
         $isTaught = $lens === PairLens::Teach && $this->teaching->isUnderWay($sheet->job);
         $due = Placements::due($sheet);
@@ -88,7 +80,7 @@ final readonly class PairStation implements Station
                 middle: $this->middle->of($lens, $sheet, $work, $placed),
                 lenses: PairLens::titles(),
                 chosenLens: $lens->value,
-                isOwn: $windows->isNotEmpty(),
+                isOwn: ! $windows->isEmpty(),
             );
         }
         if ($target === null) {
@@ -117,11 +109,8 @@ final readonly class PairStation implements Station
                 chosenLens: $lens->value,
             );
         }
-        $window = $windows->firstWhere('slot_id', $target->slot->id);
-        $holder = $window !== null ? null : $windows->first(
-            static fn (JoinWindow $one): bool => $one->protocol === $target->profile->protocol
-                && $one->gateway_id === $target->hub?->gateway->id,
-        );
+        $window = $windows->forCard($target);
+        $holder = $windows->holder($target);
 
         return new Move(
             'pair.move',
@@ -133,25 +122,8 @@ final readonly class PairStation implements Station
             middle: $this->middle->of($lens, $sheet, $work, $target),
             lenses: PairLens::titles(),
             chosenLens: $lens->value,
-            isOwn: $windows->isNotEmpty(),
+            isOwn: ! $windows->isEmpty(),
         );
-    }
-
-    /**
-     * The first whose radio nobody else has: two work side by side where a hub has two radios.
-     *
-     * @param  Collection<int, JoinWindow>  $windows
-     */
-    private function firstFree(WorkList $work, Collection $windows): ?SlotCard
-    {
-        $taken = $windows->map(static fn (JoinWindow $one): string => "{$one->gateway_id} {$one->protocol?->value}")->all();
-        foreach ($work->open as ['card' => $card]) {
-            if (! in_array("{$card->hub?->gateway->id} {$card->profile->protocol->value}", $taken, true)) {
-                return $card;
-            }
-        }
-
-        return null;
     }
 
     /** A slot that was chosen instead of the first, as long as a hub can still pair it. */

@@ -30,6 +30,11 @@ final class WindowRefused extends Refused
         return new self('slot', "{$who} the {$protocol->title()} radio: its window is open for the {$other->title()}. {$way}");
     }
 
+    public static function takesNoMore(Slot $slot, string $objection): self
+    {
+        return new self('slot', "The {$slot->title()} can’t come in through this window. {$objection}");
+    }
+
     public static function isNotReached(Slot $slot): self
     {
         return new self('slot', "No hub reaches the {$slot->title()} over its link. Do at it what its recipe says, and take it away here.");

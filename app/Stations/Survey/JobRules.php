@@ -16,7 +16,7 @@ use App\Radio\MeasuredMesh;
 final readonly class JobRules
 {
     private const LABELS = [
-        'school' => 'Order of work', 'name_pattern' => 'Names', 'acceptance_db' => 'Accepted from, dB',
+        'school' => 'Order of work', 'batch' => 'Devices in one window', 'name_pattern' => 'Names', 'acceptance_db' => 'Accepted from, dB',
         'clutter_constant_db' => 'Furniture and people, dB', 'clutter_db_per_metre' => 'and for each metre, dB',
     ];
 

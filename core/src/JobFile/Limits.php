@@ -7,6 +7,7 @@ namespace Kavvel\Core\JobFile;
 use Closure;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\Pairing\Batch;
 use Kavvel\Core\Pairing\LearnSheet;
 
 /**
@@ -105,6 +106,7 @@ final readonly class Limits
             'address' => self::line(self::NAME),
             'namePattern' => self::line(self::NAME),
             'acceptanceDb' => self::number(0, 100),
+            'batch?' => $whole(Batch::MOST),
             'clutterConstantDb' => self::number(0, 100),
             'clutterDbPerMetre' => self::number(0, 100),
             'latitude?' => self::number(-90, 90),

@@ -17,6 +17,11 @@
         @endforeach
     </select></label>
     <p class="quiet">{{ $order->why() }}</p>
+    <label class="field"><span>In one window</span><select name="batch">
+        @foreach ([1 => 'one device at a time', 2 => 'two unlike devices', 3 => 'three unlike devices'] as $many => $words)
+        <option value="{{ $many }}" @selected($job->batch === $many)>{{ $words }}</option>
+        @endforeach
+    </select></label>
     <label class="field"><span>Names: {room} {place} {what} {n}</span>
         <input name="name_pattern" value="{{ $job->name_pattern }}" maxlength="120" required></label>
     <button class="btn">Save the rules</button>

@@ -65,7 +65,7 @@
     @if ($holder !== null)
     <p class="note" role="status">{{ $holder->user_id === $bench->user->id ? 'You have' : ($holder->user->name ?? 'Somebody').' has' }} the
         {{ $target->profile->protocol->title() }} radio: its window is open for the
-        {{ $bench->sheet->cardOfSlot($holder->slot_id)?->called }}. One device at a time on each radio.</p>
+        {{ $bench->sheet->cardOfSlot($holder->slot_id)?->called }}. {{ $sharesHolder ? '' : 'One device at a time on each radio.' }}</p>
     @endif
     @if ($window !== null && $window->user_id !== $bench->user->id)
     <p class="quiet" role="status">{{ $window->user->name ?? 'Somebody' }} opened this window.</p>
@@ -114,7 +114,14 @@
     @if ($mayWork)
         @include('pair.buttons')
     @endif
+    @if ($sharesHolder && $mayWork)
+    <x-form :action="route('jobs.windows.slots.store', [$job, $holder->reference])">
+        <input type="hidden" name="slot" value="{{ $slot->key }}">
+        <button class="btn">Let it in through that window too</button>
+    </x-form>
+    @endif
 @endif
+@include('pair.batch')
 @if ($isOpen || $heard || $phase === PairPhase::Failed || $phase === PairPhase::InPart)
     @include('pair.far')
 @endif

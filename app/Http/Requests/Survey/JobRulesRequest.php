@@ -8,6 +8,7 @@ use App\Http\Requests\JobRequest;
 use Illuminate\Validation\Rule;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Naming\Pattern;
+use Kavvel\Core\Pairing\Batch;
 use Kavvel\Core\Pairing\PairingOrder;
 use Kavvel\Core\Radio\Clutter;
 use Kavvel\Core\Radio\Margin;
@@ -19,6 +20,7 @@ final class JobRulesRequest extends JobRequest
     {
         return [
             'school' => ['required', Rule::enum(PairingOrder::class)],
+            'batch' => ['required', 'integer', 'between:1,'.Batch::MOST],
             'name_pattern' => ['required', 'string', 'max:120', static function (string $attribute, mixed $value, callable $fail): void {
                 try {
                     new Pattern((string) $value, 'the pattern');
@@ -36,7 +38,8 @@ final class JobRulesRequest extends JobRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['acceptance_db.between' => 'A link is accepted from '.Margin::THIN_DB.' to 40 dB on: below '
+        return ['batch.between' => 'One window lets in 1 to '.Batch::MOST.' devices.',
+            'acceptance_db.between' => 'A link is accepted from '.Margin::THIN_DB.' to 40 dB on: below '
             .Margin::THIN_DB.' dB it is lost.',
             'clutter_constant_db.between' => 'Furniture and people cost 0 to '.Clutter::MOST_CONSTANT_DB.' dB.',
             'clutter_db_per_metre.between' => 'Furniture and people cost 0 to '.Clutter::MOST_DB_PER_METRE.' dB for each metre.'];
@@ -45,6 +48,6 @@ final class JobRulesRequest extends JobRequest
     /** @return array<string, mixed> */
     public function values(): array
     {
-        return $this->safe(['school', 'name_pattern', 'acceptance_db', 'clutter_constant_db', 'clutter_db_per_metre']);
+        return $this->safe(['school', 'batch', 'name_pattern', 'acceptance_db', 'clutter_constant_db', 'clutter_db_per_metre']);
     }
 }
