@@ -17,9 +17,9 @@ use LogicException;
 /** The stand-in house behind the gateway link, answered in this process, with a clock that can be advanced. */
 trait WithStandin
 {
-    private static ?House $house = null;
+    private static ?House $lanternHouse = null;
 
-    private ?House $emptied = null;
+    private ?House $own = null;
 
     private ?HandLog $handLog = null;
 
@@ -35,7 +35,8 @@ trait WithStandin
         $this->handLog = new HandLog(sys_get_temp_dir().'/kavvel-feature-'.getmypid());
         $this->handLog->forget();
         $api = new GatewayApi($this->house(), $this->handLog, 'feature-token');
-        $this->siteJob()->gateways()->first()?->update(['url' => 'http://gateway.invalid', 'token' => 'feature-token']);
+        $this->siteJob($this->houseOfTheCase() ?? 'lantern-house')->gateways()->first()
+            ?->update(['url' => 'http://gateway.invalid', 'token' => 'feature-token']);
         Http::preventStrayRequests();
         Http::fake(function (Request $request) use ($api) {
             if ($this->isAway) {
@@ -63,13 +64,28 @@ trait WithStandin
     /** The imaginary house, as it truly is. */
     protected function house(): House
     {
+        $case = $this->houseOfTheCase();
+        if ($case !== null) {
+            return $this->own ??= House::read(
+                (string) file_get_contents(database_path("demo/cases/{$case}.json")),
+                (string) file_get_contents(database_path("demo/cases/{$case}.truth.json")),
+            );
+        }
         $demo = database_path('demo/lantern-house');
-
         if ($this->isNothingIn) {
-            return $this->emptied ??= House::read($this->withoutNodes("{$demo}.json"), (string) file_get_contents("{$demo}.truth.json"));
+            return $this->own ??= House::read($this->withoutNodes("{$demo}.json"), (string) file_get_contents("{$demo}.truth.json"));
         }
 
-        return self::$house ??= House::read((string) file_get_contents("{$demo}.json"), (string) file_get_contents("{$demo}.truth.json"));
+        return self::$lanternHouse ??= House::read(
+            (string) file_get_contents("{$demo}.json"),
+            (string) file_get_contents("{$demo}.truth.json"),
+        );
+    }
+
+    /** One of docs/cases.md; null: that of the demo. */
+    protected function houseOfTheCase(): ?string
+    {
+        return null;
     }
 
     /** Before it is started: a house in which no device is in, and a job that says so. */

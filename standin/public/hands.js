@@ -1,4 +1,5 @@
 // Deeds go without leaving the page; lights and states follow by themselves.
+const { base } = document.body.dataset;
 const words = { joined: 'in', 'in-part': 'in, in part', pairing: 'waits to be found', interviewing: 'being let in', out: 'out' };
 
 document.addEventListener('submit', async (event) => {
@@ -6,7 +7,7 @@ document.addEventListener('submit', async (event) => {
     const stays = ['gesture', 'trigger', 'remote-key'].includes(form.elements.do.value);
     if (!stays) return;
     event.preventDefault();
-    await fetch('/hands', { method: 'POST', body: new FormData(form) });
+    await fetch(`${base}/hands`, { method: 'POST', body: new FormData(form) });
     refresh();
 });
 
@@ -17,7 +18,7 @@ function shine(element, sign) {
 }
 
 async function refresh() {
-    const live = await (await fetch('/hands/live')).json();
+    const live = await (await fetch(`${base}/hands/live`)).json();
     document.getElementById('window').textContent = !live.plugged ? 'The gateway has no power'
         : live.windows.length === 0 ? 'No window open'
             : live.windows.map((one) => `${one.what} window open, ${one.left} s left`).join(' · ');

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Kavvel\Standin\Hands\HandsPage;
-use Kavvel\Standin\House\KeptHouse;
+use Kavvel\Standin\House\Houses;
 use Kavvel\Standin\Link\GatewayApi;
 use Kavvel\Standin\Time\HandLog;
 
@@ -14,12 +14,21 @@ if (in_array($path, ['/hands.css', '/hands.js'], true)) {
 
 require __DIR__.'/../autoload.php';
 
-$folder = (string) getenv('KAVVEL_STANDIN_STATE');
-$house = (new KeptHouse($folder))->of(
-    (string) file_get_contents((string) getenv('KAVVEL_STANDIN_JOB')),
-    (string) file_get_contents((string) getenv('KAVVEL_STANDIN_OVERLAY')),
+$asked = Houses::asked(
+    $path,
+    (string) getenv('KAVVEL_STANDIN_JOB'),
+    (string) getenv('KAVVEL_STANDIN_OVERLAY'),
+    (string) getenv('KAVVEL_STANDIN_STATE'),
 );
-$log = new HandLog($folder);
+if ($asked === null) {
+    http_response_code(404);
+    echo 'There is no such house.';
+
+    return;
+}
+$house = $asked->house();
+$log = new HandLog($asked->state);
+$path = $asked->path;
 $method = (string) $_SERVER['REQUEST_METHOD'];
 
 if (str_starts_with($path, '/v1/')) {
@@ -33,7 +42,7 @@ if (str_starts_with($path, '/v1/')) {
     return;
 }
 
-$hands = new HandsPage($house, $log);
+$hands = new HandsPage($house, $log, $asked->base);
 header("Content-Security-Policy: default-src 'none'; style-src 'self'; script-src 'self'; connect-src 'self'; form-action 'self'; "
     ."frame-ancestors 'none'");
 if ($path === '/hands/live') {
@@ -44,9 +53,9 @@ if ($path === '/hands/live') {
     echo 'Only the page of the hands moves them.';
 } elseif ($path === '/hands' && $method === 'POST') {
     $hands->act($_POST);
-    header('Location: /hands?device='.rawurlencode((string) ($_POST['device'] ?? '')), true, 303);
+    header("Location: {$asked->base}/hands?device=".rawurlencode((string) ($_POST['device'] ?? '')), true, 303);
 } elseif ($path === '/hands') {
     echo $hands->html((string) ($_GET['device'] ?? ''));
 } else {
-    header('Location: /hands', true, 302);
+    header("Location: {$asked->base}/hands", true, 302);
 }

@@ -26,7 +26,7 @@ $option = static fn (string $value, string $words, bool $isChosen): string => sp
 <link rel="stylesheet" href="/hands.css">
 <script src="/hands.js" defer></script>
 </head>
-<body>
+<body data-base="<?= $page->base ?>">
 <header>
     <h1>Hands</h1>
     <p>What hands do on site, for the stand-in house. Kavvel sees none of this page.</p>
@@ -38,7 +38,7 @@ $option = static fn (string $value, string $words, bool $isChosen): string => sp
         <h2><?= $e(ucfirst($room)) ?></h2>
         <ul>
             <?php foreach ($devices as $one) { ?>
-            <li><a href="/hands?device=<?= $e($one->device->key) ?>" data-device="<?= $e($one->device->key) ?>"
+            <li><a href="<?= $page->base ?>/hands?device=<?= $e($one->device->key) ?>" data-device="<?= $e($one->device->key) ?>"
                 data-pattern="<?= $e($page::sign($one)['pattern']) ?>"
                 data-colour="<?= $e($page::sign($one)['colour']) ?>"<?= $one === $device ? ' aria-current="true"' : '' ?>>
                 <svg viewBox="0 0 12 12" aria-hidden="true"><circle cx="6" cy="6" r="4"/></svg>
@@ -64,7 +64,7 @@ $option = static fn (string $value, string $words, bool $isChosen): string => sp
         </figure>
         <div class="deeds">
             <?php foreach ($page->deeds($device) as $deed) { ?>
-            <form method="post" action="/hands">
+            <form method="post" action="<?= $page->base ?>/hands">
                 <?= implode('', array_map($hidden, array_keys($deed['form']), $deed['form'])) ?>
                 <button><?= $e($deed['label']) ?></button>
             </form>
@@ -72,7 +72,7 @@ $option = static fn (string $value, string $words, bool $isChosen): string => sp
         </div>
         <?php if ($device->device->position === null) { ?>
         <h3><?= $device->hasPower() ? 'It is plugged in' : 'It lies in the van, without power' ?></h3>
-        <form method="post" action="/hands" class="fault">
+        <form method="post" action="<?= $page->base ?>/hands" class="fault">
             <?= $hidden('do', 'plug-at'), $hidden('device', $device->device->key) ?>
             <label for="socket">Plug it in at</label>
             <select id="socket" name="point">
@@ -91,7 +91,7 @@ $option = static fn (string $value, string $words, bool $isChosen): string => sp
         <?php } ?>
         <?php if ($device->device->behind === null && $device->device->remote === null) { ?>
         <h3>Plant a fault</h3>
-        <form method="post" action="/hands" class="fault">
+        <form method="post" action="<?= $page->base ?>/hands" class="fault">
             <?= $hidden('do', 'fault'), $hidden('device', $device->device->key) ?>
             <label for="fault">What is wrong with it</label>
             <select id="fault" name="fault"><option value="">Nothing</option>
@@ -105,7 +105,7 @@ $option = static fn (string $value, string $words, bool $isChosen): string => sp
         <h3>Hub and clock</h3>
         <div class="deeds">
             <?php foreach ($page->deedsOfTheHub($device) as $deed) { ?>
-            <form method="post" action="/hands">
+            <form method="post" action="<?= $page->base ?>/hands">
                 <?= implode('', array_map($hidden, array_keys($deed['form']), $deed['form'])) ?>
                 <button><?= $e($deed['label']) ?></button>
             </form>

@@ -4,22 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\JoinWindow;
 use App\Models\PairAttempt;
 use App\Stations\Pair\WorkList;
-use Kavvel\Core\Catalogue\Step;
-use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Pairing\PairingOrder;
 use Kavvel\Core\Protocol\Protocol;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\LetsDevicesIn;
 use Tests\TestCase;
 use Tests\WithStandin;
 
 /** A whole house is let in, over all its radios, device by device in the order of work. */
 final class WholeHouseTest extends TestCase
 {
+    use LetsDevicesIn;
     use WithStandin;
 
     private const HOUSE = '/jobs/lantern-house';
@@ -36,17 +35,17 @@ final class WholeHouseTest extends TestCase
         $this->siteJob()->update(['school' => $school->value]);
         $opened = 0;
         $protocols = [];
-        while (($card = $this->next()) !== null) {
+        while (($card = $this->nextOf('lantern-house', self::NEVER)) !== null) {
             match (true) {
-                $card->isBehindBridge() => $this->take($card),
-                $card->isLinked() => $this->letIn($card),
+                $card->isBehindBridge() => $this->takeBehind('lantern-house', $card),
+                $card->isLinked() => $this->letInWhole($card),
                 default => $this->writeDown($card),
             };
             $opened += (int) ($card->isLinked() && ! $card->isBehindBridge());
             $protocols[$card->profile->protocol->value] = true;
-            self::assertTrue($this->sheet()->card($card->key())?->isIn(), "{$card->key()} is not in.");
+            self::assertTrue($this->sheetOf('lantern-house')->card($card->key())?->isIn(), "{$card->key()} is not in.");
         }
-        $sheet = $this->sheet();
+        $sheet = $this->sheetOf('lantern-house');
         $byHand = count(WorkList::of($sheet, [])->byHand);
         $nodes = array_filter(array_map(static fn (SlotCard $one): ?int => $one->node?->id, $sheet->cards));
 
@@ -73,47 +72,10 @@ final class WholeHouseTest extends TestCase
         yield 'at the bench' => [PairingOrder::AtBench];
     }
 
-    private function sheet(): JobSheet
+    private function letInWhole(SlotCard $card): void
     {
-        return JobSheet::of($this->siteJob());
-    }
-
-    private function next(): ?SlotCard
-    {
-        $open = array_filter(WorkList::of($this->sheet(), [])->cards(), static fn (SlotCard $card): bool => $card->key() !== self::NEVER);
-
-        return $open === [] ? null : $open[array_key_first($open)];
-    }
-
-    private function letIn(SlotCard $card): void
-    {
-        $key = $card->key();
-        $device = $this->house()->devices[$key];
-        if ($device->code !== null) {
-            $this->post(self::HOUSE."/slots/{$key}/code", ['code' => $device->code->code->spelling()])->assertSessionHasNoErrors();
-        }
-        $this->hands('fault', ['device' => $key, 'fault' => '']);
-        $this->hands('carry', ['device' => $key]);
-        $this->post(self::HOUSE.'/windows', ['slot' => $key])->assertSessionHasNoErrors();
-        $gestures = array_filter($card->profile->recipe->join ?? [], static fn (Step $step): bool => $step->isGesture());
-        foreach ($gestures as $step) {
-            $this->hands('gesture', ['device' => $key, 'kind' => $step->kind, 'times' => $step->times, 'seconds' => $step->seconds]);
-        }
-        $this->pass(15);
-        $attempt = PairAttempt::query()->with('node')->latest('id')->firstOrFail();
-        self::assertSame(AttemptState::Joined, $attempt->state, "{$key}: {$attempt->state->words()} {$attempt->failure?->words()}");
-        $this->post(self::HOUSE."/slots/{$key}/node", ['address' => (string) $attempt->node?->address])->assertSessionHasNoErrors();
-        $this->hands('put-back', ['device' => $key]);
-        $this->pass(1);
-    }
-
-    /** What a bridge shows is taken as the card offers it. */
-    private function take(SlotCard $card): void
-    {
-        $this->pass(5);
-        $this->get(self::HOUSE."/pair?next={$card->key()}")->assertSee("Yes, the {$card->slot->title()}");
-        $address = $this->house()->devices[$card->key()]->address;
-        $this->post(self::HOUSE."/slots/{$card->key()}/node", ['address' => $address])->assertSessionHasNoErrors();
+        $this->hands('fault', ['device' => $card->key(), 'fault' => '']);
+        $this->letIn('lantern-house', $card);
     }
 
     private function writeDown(SlotCard $card): void

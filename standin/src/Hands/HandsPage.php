@@ -34,7 +34,8 @@ final readonly class HandsPage
         'off' => 'off', 'blinking' => 'blink', 'double' => 'double', 'steady' => 'steady', 'held' => 'steady', 'low' => 'flash-once',
     ];
 
-    public function __construct(private House $house, private HandLog $log) {}
+    /** @param string $base what its addresses begin with, where several houses stand in */
+    public function __construct(private House $house, private HandLog $log, public string $base = '') {}
 
     /**
      * Whether a post comes from this very page: another site that a browser has open must not move anything. A browser

@@ -6,8 +6,8 @@ namespace Tests\Feature\Cases;
 
 use Tests\Feature\TriesByHand;
 
-/** Case 6, as far as the fit: two locks in an account, their doors measured, fewest relays from the cellar, the way out proved. */
-final class GableEndTest extends CarriesAHouse
+/** Case 6, as far as pairing: two locks in an account, their doors measured, fewest relays from the cellar, the way out proved. */
+final class GableEndTest extends PairsAHouse
 {
     use TriesByHand;
 
@@ -75,5 +75,16 @@ final class GableEndTest extends CarriesAHouse
         $this->get($card)->assertSee('By hand and by its own key, from both sides.');
         $this->worksByHand($this->url("/slots/{$slot->key}"))->assertSessionHasNoErrors();
         self::assertTrue($this->logged('opens from inside.', 'gable-end'));
+    }
+
+    public function test_what_is_out_of_its_account_is_paired_beside_the_hub(): void
+    {
+        $this->get($this->url('/pair?next=front-bolt'))->assertSee('It is still in')->assertSee('It has left');
+        $this->post($this->url('/existing/front-cloud/departure'))->assertRedirect();
+        $this->get($this->url('/pair?next=front-bolt'))->assertSee('Hold the knob inside for 5 s');
+        $this->pair('front-bolt');
+
+        self::assertTrue($this->card('front-bolt')->isIn());
+        self::assertFalse($this->fold()->world->hears($this->fold()->world->devices['front-bolt']), 'from the cellar it needs its relay');
     }
 }

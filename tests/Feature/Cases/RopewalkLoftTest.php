@@ -6,8 +6,8 @@ namespace Tests\Feature\Cases;
 
 use Tests\Feature\TriesByHand;
 
-/** Case 1, as far as the fit: a blind motor on Wi-Fi, taught and tried by hand before anything pairs it. */
-final class RopewalkLoftTest extends CarriesAHouse
+/** Case 1, as far as pairing: a blind motor on Wi-Fi, taught and tried by hand before anything pairs it. */
+final class RopewalkLoftTest extends PairsAHouse
 {
     use TriesByHand;
 
@@ -43,5 +43,18 @@ final class RopewalkLoftTest extends CarriesAHouse
         $this->get($this->url('/hand-over'))->assertSee('Adhesive holds the street window blind');
         $this->post($steps, ['hang_step' => 'mounted', 'fixing' => 'screws']);
         $this->get($this->url('/hand-over'))->assertDontSee('Adhesive holds');
+    }
+
+    public function test_it_is_paired_once_it_is_taught(): void
+    {
+        $this->get($this->url('/pair'))->assertSee('It is not up and taught yet')->assertSee('Settle the hub first');
+        foreach (['mounted', 'cord', 'direction', 'end-stops'] as $step) {
+            $this->post($this->url('/slots/loft-blind/hang-steps'), ['hang_step' => $step, 'fixing' => 'screws'])
+                ->assertSessionHasNoErrors();
+        }
+        $this->get($this->url('/pair'))->assertSee('Hold the set key for 5 s')->assertDontSee('It is not up and taught yet');
+        $this->pair('loft-blind');
+
+        $this->assertAllAreIn();
     }
 }

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Cases;
+
+use Kavvel\Core\Pairing\Failure;
+
+/** Case 8, as far as pairing: a wired bus, five Matter devices, and a bridge with four children. */
+final class ChandlerHouseTest extends PairsAHouse
+{
+    protected function key(): string
+    {
+        return 'chandler-house';
+    }
+
+    public function test_the_border_router_is_seen_as_needed(): void
+    {
+        $this->get($this->url('/pair?lens=hubs'))->assertSee('a border router');
+        $attempt = $this->tryToPair('sign-relay');
+        self::assertSame(Failure::NoBorderRouter, $attempt->failure);
+        $this->get($this->url('/pair?next=sign-relay'))->assertSeeInOrder(['Try this next', 'border router']);
+
+        $this->hands('fault', ['device' => 'sign-relay', 'fault' => '']);
+        $this->pair('sign-relay');
+    }
+
+    public function test_children_are_expected_and_found_behind_their_bridge(): void
+    {
+        $this->get($this->url('/pair?next=desk-lamp'))->assertSee('Nothing behind the bridge can be seen');
+        $this->pair('bridge');
+        $this->pass(5);
+        $this->get($this->url('/pair?slot=bridge'))->assertSee('4 are expected behind it: 4 found, 1 of them does not answer.');
+        foreach (['counter-lamp', 'shelf-lamp', 'desk-lamp', 'store-climate'] as $slot) {
+            $this->take($slot);
+        }
+
+        self::assertStringContainsString('does not answer behind its bridge', (string) $this->house->snags()->sole()->text);
+        self::assertSame(5, $this->sheetOf($this->key())->countIn());
+    }
+
+    public function test_the_group_addresses_are_imported_and_a_device_is_put_in_by_hand(): void
+    {
+        $this->bring("address;name\n1/0/1;Shop keypad key\n1/0/2;Shop keypad status\n2/0/1;Office presence status\n");
+        $this->putIn('shop-keypad', 'Shop keypad');
+
+        self::assertTrue($this->card('shop-keypad')->isIn());
+    }
+
+    public function test_the_whole_house_comes_in(): void
+    {
+        $this->hands('fault', ['device' => 'sign-relay', 'fault' => '']);
+        while (($card = $this->nextOf($this->key(), 'shop-keypad', 'office-presence')) !== null) {
+            $card->isBehindBridge() ? $this->take($card->key()) : $this->pair($card->key());
+        }
+        foreach (['shop-keypad', 'office-presence'] as $slot) {
+            $this->post($this->url("/slots/{$slot}/hand-pairing"), ['address' => '', 'station' => 'pair'])->assertSessionHasNoErrors();
+        }
+
+        $this->assertAllAreIn();
+    }
+}
