@@ -23,7 +23,7 @@ final class HousesTest extends TestCase
         $asked = $this->asked('/houses/net-loft/v1/about', $folder);
 
         self::assertSame(['/houses/net-loft', '/v1/about', "{$folder}/net-loft"], [$asked?->base, $asked?->path, $asked?->state]);
-        self::assertArrayHasKey('kettle-plug', $asked->house()->devices);
+        self::assertArrayHasKey('kettle-plug', $asked?->house()->devices ?? []);
         self::assertSame('/', $this->asked('/houses/net-loft')?->path);
     }
 
