@@ -207,6 +207,7 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::delete('/codes/{credential:id}', [Pair\CodeController::class, 'destroy'])->name('codes.destroy');
             Route::post('/slots/{slot}/code', [Pair\SlotCodeController::class, 'store'])->name('slots.code.store');
             Route::delete('/slots/{slot}/code/{credential:id}', [Pair\SlotCodeController::class, 'destroy'])->name('slots.code.destroy');
+            Route::post('/attempts/{pairAttempt:id}/pin', [Pair\PinController::class, 'store'])->name('attempts.pin.store');
             Route::put('/attempts/{pairAttempt:id}', [Pair\PairAttemptController::class, 'update'])->name('attempts.update');
             Route::post('/slots/{slot}/put-off', [Pair\PutOffController::class, 'store'])->name('slots.put-off');
             Route::post('/slots/{slot}/node', [Pair\NodeMatchController::class, 'store'])->name('slots.node.store');

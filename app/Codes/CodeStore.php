@@ -19,6 +19,7 @@ use Kavvel\Core\Codes\CodeFamily;
 use Kavvel\Core\Codes\CodeKind;
 use Kavvel\Core\Codes\CodeRefused;
 use Kavvel\Core\Codes\Codes;
+use Kavvel\Core\Codes\Dsk;
 use Kavvel\Core\Codes\FoundSecret;
 use Kavvel\Core\Codes\PastedSecret;
 use Kavvel\Core\Pairing\CodeMatch;
@@ -53,6 +54,14 @@ final readonly class CodeStore
         }
         $what = $profile->codeSheet?->family->words() ?? 'code';
         $this->logbook->write($job, $person, 'secret', "Stored the {$what} of the {$slot->title()}.", $slot);
+    }
+
+    /** A key of which the device showed all but what its sticker begins with. One that waits in the tray is this very one: it is taken. */
+    public function keepDsk(SiteJob $job, Slot $slot, Dsk $dsk, User $person): void
+    {
+        $trayed = Credential::query()->where('site_job_id', $job->id)->whereNull('slot_id')
+            ->where('fingerprint', self::fingerprint($dsk->identity()))->whereNull('stale_at')->lockForUpdate()->first();
+        $trayed === null ? $this->storeCode($job, $slot, $dsk, $person) : $trayed->update(['slot_id' => $slot->id]);
     }
 
     /**

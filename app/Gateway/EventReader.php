@@ -17,6 +17,7 @@ final readonly class EventReader
         'window.closed' => Events\WindowClosed::class,
         'device.announced' => Events\DeviceAnnounced::class,
         'device.seen' => Events\DeviceSeen::class,
+        'device.asks' => Events\DeviceAsks::class,
         'device.secured' => Events\DeviceSecured::class,
         'device.networked' => Events\DeviceNetworked::class,
         'device.failed' => Events\DeviceFailed::class,

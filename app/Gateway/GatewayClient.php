@@ -95,6 +95,37 @@ final readonly class GatewayClient
         ]);
     }
 
+    /**
+     * Z-Wave devices that come in by themselves, by their keys. A hub that keeps no such list has none.
+     *
+     * @return list<string>
+     *
+     * @throws HubFailure
+     */
+    public function smartStart(): array
+    {
+        try {
+            $answer = $this->send('GET', '/v1/smart-start');
+        } catch (GatewayRefused) {
+            return [];
+        }
+
+        return $this->reading($answer, static fn (Input $list): array => array_map(
+            static fn (Input $entry): string => $entry->get('dsk')->textUpTo(self::LONGEST_NAME),
+            $list->get('entries')->items(),
+        ));
+    }
+
+    public function forget(string $command, string $dsk): void
+    {
+        $this->send('DELETE', '/v1/smart-start/'.rawurlencode($dsk), ['command' => $command]);
+    }
+
+    public function answer(string $window, string $command, string $pin): void
+    {
+        $this->send('POST', "/v1/windows/{$window}/answers", ['command' => $command, 'pin' => $pin]);
+    }
+
     public function closeWindow(string $window): void
     {
         $this->send('DELETE', "/v1/windows/{$window}");

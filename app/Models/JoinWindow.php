@@ -25,6 +25,7 @@ use Kavvel\Core\Protocol\Protocol;
  * @property int|null $user_id
  * @property string $reference
  * @property string $kind join, exclude, or learn: it listens for a key of a remote
+ * @property int|null $listed of one for exclusion: devices that stand on the hub’s SmartStart list still; null: it has told none
  * @property string|null $learns name of that key
  * @property Unclear|null $unclear how it was heard, where it was not clear
  * @property Protocol|null $protocol whose radio it takes

@@ -34,6 +34,8 @@ use Kavvel\Core\Pairing\Light;
  * @property Failure|null $failure what the hub saw, where it said so
  * @property array<array-key, mixed>|null $network what the hub found at its own network then
  * @property string|null $secured_with
+ * @property string|null $asked_dsk what the device shows of its key, while the hub asks for the first digits of it
+ * @property string|null $pin_refused why the hub did not take them
  * @property bool $other_seen a device waited that was not the one of the code
  * @property int $strangers others that announced in the same window
  * @property Carbon|null $light_at when somebody said what its light shows

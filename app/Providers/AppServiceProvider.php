@@ -38,6 +38,7 @@ final class AppServiceProvider extends ServiceProvider
         Events\WindowClosed::class => Handlers\OnWindowClosed::class,
         Events\DeviceAnnounced::class => Handlers\OnDeviceAnnounced::class,
         Events\DeviceSeen::class => Handlers\OnDeviceSeen::class,
+        Events\DeviceAsks::class => Handlers\OnDeviceAsks::class,
         Events\DeviceSecured::class => Handlers\OnDeviceSecured::class,
         Events\DeviceNetworked::class => Handlers\OnDeviceNetworked::class,
         Events\DeviceFailed::class => Handlers\OnDeviceFailed::class,

@@ -118,6 +118,27 @@ final class JoiningTest extends TestCase
         self::assertSame('code-missing', end($fold->hub->events)['data']['reason'] ?? null);
     }
 
+    public function test_a_z_wave_hub_asks_for_the_pin_where_no_code_came_with_the_window(): void
+    {
+        $open = [0, 'open-window', ['command' => 'window', 'protocol' => 'zwave', 'seconds' => 60]];
+        $carried = [0, 'carry', ['device' => 'kitchen-window']];
+        $dsk = (string) (FoldTest::house()->devices['kitchen-window']->code?->code->fields()['dsk'] ?? '');
+        $asked = $this->fold(8, $carried, $open, ...$this->gestures('kitchen-window', 2));
+        $last = end($asked->hub->events) ?: ['type' => '', 'data' => []];
+        self::assertSame(['device.asks', substr($dsk, 6)], [$last['type'], $last['data']['dsk'] ?? null], 'all but the PIN');
+
+        $answer = static fn (string $pin): array => [9, 'answer', ['command' => 'a', 'window' => 'window', 'pin' => $pin]];
+        $right = $this->fold(30, $carried, $open, ...[...$this->gestures('kitchen-window', 2), $answer(substr($dsk, 0, 5))]);
+        self::assertSame('joined', $this->state($right, 'kitchen-window')->phase);
+        self::assertContains('pin', array_column(array_column($right->hub->events, 'data'), 'with'));
+
+        $wrong = $this->fold(30, $carried, $open, ...[...$this->gestures('kitchen-window', 2), $answer('00000')]);
+        self::assertContains('code-refused', array_column(array_column($wrong->hub->events, 'data'), 'reason'));
+
+        $never = $this->fold(260, $carried, $open, ...$this->gestures('kitchen-window', 2));
+        self::assertContains('code-missing', array_column(array_column($never->hub->events, 'data'), 'reason'));
+    }
+
     public function test_a_z_wave_device_of_unknown_history_is_excluded_first_and_then_joins(): void
     {
         $own = $this->state($this->pair('kitchen-window'), 'kitchen-window')->device->code?->code->spelling();

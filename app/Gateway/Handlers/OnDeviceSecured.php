@@ -12,6 +12,8 @@ final readonly class OnDeviceSecured
 {
     public function handle(DeviceSecured $event): void
     {
-        AttemptUnderWay::of($event->gateway, $event->address)?->pass(AttemptEvent::Secured, ['secured_with' => $event->with]);
+        AttemptUnderWay::of($event->gateway, $event->address)?->pass(AttemptEvent::Secured, [
+            'secured_with' => $event->with, 'asked_dsk' => null,
+        ]);
     }
 }

@@ -31,6 +31,9 @@ final class OpenWindow extends HubCommand
         $gateway->update(['kind' => $about['name']]);
         $seconds = $this->longest($about['radios'], $window->protocol);
         $window->update(['seconds' => $seconds]);
+        if ($window->kind === 'exclude') {
+            $window->update(['listed' => app(SmartStartList::class)->takeOff($gateway, $client, $window->slot)]);
+        }
         $client->openWindow(
             $window->reference,
             $window->protocol->value,

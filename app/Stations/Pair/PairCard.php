@@ -27,7 +27,7 @@ final readonly class PairCard
 {
     private const NEXT_SHOWN = 4;
 
-    public function __construct(private HubSheets $hubSheets, private CodeStore $codes) {}
+    public function __construct(private HubSheets $hubSheets, private CodeStore $codes, private Pins $pins) {}
 
     /**
      * @param  JoinWindow|null  $window  that is open for it
@@ -67,7 +67,9 @@ final readonly class PairCard
                 $held !== null,
                 $codes->need->isFirst(),
                 $target->waitsForFitting(),
+                $attempt?->asked_dsk !== null,
             ),
+            'isPinKnown' => $attempt !== null && $this->pins->known($sheet->job, $attempt) !== null,
             'target' => $target,
             'why' => $work->why($target->key()),
             'window' => $window,

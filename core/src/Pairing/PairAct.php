@@ -20,6 +20,9 @@ enum PairAct
     case SayItLeft;
     case GiveCode;
 
+    /** The hub has it, and asks for the digits that only its sticker has */
+    case GivePin;
+
     /** It works by hand before its radio is asked for */
     case FitFirst;
     case SayWhatItShows;
@@ -32,6 +35,7 @@ enum PairAct
      * @param  bool  $isBlocked  its radio is taken, or its hub is silent
      * @param  bool  $isHubOpen  something of the hub's sheet comes first
      * @param  bool  $isExcludedFirst  what speaks most for it is that another network has it
+     * @param  bool  $isPinAsked  the hub waits for the first digits of its key
      * @param  bool  $isHeld  it was found in another network, and nobody has noted that it left
      */
     public static function of(
@@ -43,7 +47,11 @@ enum PairAct
         bool $isHeld,
         bool $isCodeFirst,
         bool $isFittedFirst,
+        bool $isPinAsked = false,
     ): self {
+        if ($isPinAsked && $phase->isUnderWay()) {
+            return self::GivePin;
+        }
         if ($phase === PairPhase::Waiting && ! $isLightSeen) {
             return self::SayWhatItShows;
         }

@@ -10,7 +10,7 @@
     $target->waitsForHub() => ['waits', 'Waits for the hub'],
     default => ["held-{$holder->id}", "The {$target->profile->protocol->title()} radio is taken"],
 })
-@if ($act !== PairAct::GiveCode)
+@if (! in_array($act, [PairAct::GiveCode, PairAct::GivePin], true))
 <div class="thumb">
     @switch ($act)
     @case (PairAct::Wait)

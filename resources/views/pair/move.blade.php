@@ -31,6 +31,8 @@
     @include('pair.held')
     @elseif ($phase === PairPhase::Excluding || $exclusion->isFirst)
     @include('pair.excluding')
+    @elseif ($act === PairAct::GivePin)
+    @include('pair.pin')
     @elseif ($asksForCode)
     @include('pair.code')
     <h3>Then</h3>

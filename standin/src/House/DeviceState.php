@@ -31,6 +31,9 @@ final class DeviceState
     /** @var array{kind?: string, value?: string} that its window was opened with */
     public array $code = [];
 
+    /** The digits that somebody gave the hub, which asked for them */
+    public ?string $pin = null;
+
     public ?Vec3 $carriedTo = null;
 
     /** @var list<int> times of the last presses, in ms */

@@ -53,6 +53,7 @@ final readonly class House
     /**
      * @param  array<string, Device>  $devices  those that its hub can let in, by key
      * @param  array<string, PointEntry>  $sockets  points with mains, by key
+     * @param  list<string>  $smartStart  keys of devices that stand on the list of those that come in by themselves
      */
     private function __construct(
         public array $devices,
@@ -61,6 +62,7 @@ final readonly class House
         private Building $building,
         public array $sockets,
         public int $seed,
+        public array $smartStart,
     ) {
         $this->truth = new RadioPlan($building, new Clutter);
     }
@@ -112,6 +114,7 @@ final readonly class House
             new Building($walls, $job->building->floors),
             array_filter($job->points, static fn (PointEntry $point): bool => $point->mains),
             $seed,
+            array_map(static fn (Input $one): string => $one->id(), $overlay->find('smartStart')?->items() ?? []),
         );
     }
 

@@ -24,6 +24,8 @@ final readonly class TrueCode
 
     private const BLE = 2;
 
+    private const PIN = 5;
+
     private function __construct(public Code $code) {}
 
     /**
@@ -54,6 +56,19 @@ final readonly class TrueCode
             ))),
             default => null,
         };
+    }
+
+    /** What a Z-Wave device shows of its key while it is included; null: it has none. */
+    public function partialDsk(): ?string
+    {
+        $dsk = $this->code->fields()['dsk'] ?? null;
+
+        return is_string($dsk) ? substr($dsk, self::PIN + 1) : null;
+    }
+
+    public function hasPin(string $pin): bool
+    {
+        return str_starts_with((string) ($this->code->fields()['dsk'] ?? ''), "{$pin}-");
     }
 
     /** @param array{kind?: string, value?: string} $given what a window was opened with */

@@ -33,7 +33,13 @@ final class Hub
     /** @var array<string, true> ids that were carried out: a repeated one does nothing */
     public array $commands = [];
 
-    public function __construct(private readonly World $world) {}
+    /** @var list<string> keys of Z-Wave devices that come in by themselves, whenever they have power and are in no network */
+    public array $smartStart;
+
+    public function __construct(private readonly World $world)
+    {
+        $this->smartStart = $world->house->smartStart;
+    }
 
     public function boot(string $epoch): void
     {

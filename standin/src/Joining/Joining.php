@@ -24,6 +24,12 @@ final readonly class Joining
 
     private const JOINED_LIGHT_MS = 2500;
 
+    /** One on the SmartStart list is back so soon */
+    private const RETURNS_MS = 6000;
+
+    /** A hub waits so long for the PIN (Z-Wave S2: 240 s) */
+    private const PIN_MS = 240_000;
+
     public function __construct(private World $world, private Hub $hub, private Reports $reports, private Bridging $bridging) {}
 
     public function gesture(DeviceState $state, Gesture $gesture): void
@@ -86,6 +92,8 @@ final readonly class Joining
             $what['do'] === 'pairing-ends' => $this->giveUp($state),
             $what['do'] === 'announces' => $this->announce($state),
             $what['do'] === 'stage' => $this->stage($state, (string) $what['stage']),
+            $what['do'] === 'returns' => $this->comeBack($state),
+            $what['do'] === 'pin-ends' => $state->pin === null ? $this->fail($state, Failure::CodeMissing) : null,
             $what['do'] === 'interview-ends' => $this->interviewed($state, $what['done']),
             default => null,
         };
@@ -130,6 +138,9 @@ final readonly class Joining
         ]);
         $this->reset($state);
         $this->hub->closeWindow($this->hub->windows[Protocol::ZWave->value]['ref'] ?? '', 'done');
+        if (in_array($state->device->key, $this->hub->smartStart, true)) {
+            $this->after($state, self::RETURNS_MS, 'returns');
+        }
     }
 
     private function start(DeviceState $state): void
@@ -150,6 +161,7 @@ final readonly class Joining
             return;
         }
         $state->phase = 'pairing';
+        $state->pin = null;
         $state->light = 'blinking';
         $state->round++;
         $this->after($state, $this->script($state)->waitsMs(), 'pairing-ends');
@@ -223,6 +235,14 @@ final readonly class Joining
         $window = $this->hub->windows[$state->device->profile->protocol->value] ?? null;
         $code = $window['code'] ?? $state->code;
         $state->code = $code;
+        if ($stage === 'secured' && $this->asksForPin($state, $code)) {
+            $this->hub->emit('device.asks', [
+                'window' => $window['ref'] ?? '', 'address' => $state->device->address, 'dsk' => $state->device->code?->partialDsk() ?? '',
+            ]);
+            $this->after($state, self::PIN_MS, 'pin-ends');
+
+            return;
+        }
         $failure = $this->script($state)->failure($stage, $state, $code);
         if ($failure !== null) {
             $this->fail($state, $failure);
@@ -230,10 +250,48 @@ final readonly class Joining
             return;
         }
         $address = $state->device->address;
-        $stage === 'secured'
-            ? $this->hub->emit('device.secured', ['address' => $address, 'with' => $code === [] ? 'default-key' : 'code'])
-            : $this->hub->emit('device.networked', ['address' => $address]);
+        if ($stage === 'secured') {
+            $this->secured($state, $code === [] ? 'default-key' : 'code');
+
+            return;
+        }
+        $this->hub->emit('device.networked', ['address' => $address]);
         $this->next($state, $stage);
+    }
+
+    /** It stands on the list of those that come in by themselves. */
+    private function comeBack(DeviceState $state): void
+    {
+        if ($state->phase === 'out' && in_array($state->device->key, $this->hub->smartStart, true)) {
+            $state->phase = 'joined';
+            $this->hub->emit('device.joined', NodeEntry::of($state));
+        }
+    }
+
+    /** Somebody has typed what its sticker begins with. */
+    public function pinGiven(string $window, string $pin): void
+    {
+        foreach ($this->world->devices as $state) {
+            $isAsked = $state->phase === 'interviewing' && $state->pin === null
+                && ($this->hub->windows[$state->device->profile->protocol->value]['ref'] ?? null) === $window;
+            if ($isAsked && $this->asksForPin($state, [])) {
+                $state->pin = $pin;
+                $state->device->code?->hasPin($pin) === true ? $this->secured($state, 'pin') : $this->fail($state, Failure::CodeRefused);
+            }
+        }
+    }
+
+    /** @param array{kind?: string, value?: string} $code that its window was opened with */
+    private function asksForPin(DeviceState $state, array $code): bool
+    {
+        return $code === [] && $state->device->profile->protocol === Protocol::ZWave
+            && $state->device->profile->codeSheet?->isNeeded === true;
+    }
+
+    private function secured(DeviceState $state, string $with): void
+    {
+        $this->hub->emit('device.secured', ['address' => $state->device->address, 'with' => $with]);
+        $this->next($state, 'secured');
     }
 
     private function fail(DeviceState $state, Failure $failure): void

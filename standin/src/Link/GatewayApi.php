@@ -44,6 +44,13 @@ final readonly class GatewayApi
             ],
             $method === 'POST' && $path === '/v1/windows' => $this->openWindow($body),
             $method === 'DELETE' && count($parts) === 3 && $parts[1] === 'windows' => $this->closeWindow($parts[2]),
+            $method === 'POST' && count($parts) === 4 && $parts[1] === 'windows' && $parts[3] === 'answers' => $this->answerPin(
+                $state,
+                $parts[2],
+                $body,
+            ),
+            $method === 'GET' && $path === '/v1/smart-start' => [200, ['entries' => $this->smartStart($state)]],
+            $method === 'DELETE' && count($parts) === 3 && $parts[1] === 'smart-start' => $this->forget($state, $parts[2], $body),
             $method === 'POST' && $path === '/v1/signals' => $this->send($body),
             $method === 'POST' && $path === '/v1/mesh-readings' => $this->accepted(['do' => 'read-mesh'], $body, 'reading'),
             $method === 'GET' && count($parts) === 3 && $parts[1] === 'mesh-readings' => $this->reading($state, $parts[2]),
@@ -125,6 +132,46 @@ final readonly class GatewayApi
             $body,
             'window',
         );
+    }
+
+    /** @return list<array{dsk: string}> devices that come in by themselves */
+    private function smartStart(Fold $state): array
+    {
+        return array_map(static fn (string $key): array => [
+            'dsk' => (string) ($state->world->devices[$key]->device->code?->code->fields()['dsk'] ?? ''),
+        ], $state->hub->smartStart);
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return array{int, array<string, mixed>}
+     */
+    private function forget(Fold $state, string $dsk, array $body): array
+    {
+        foreach ($this->smartStart($state) as $number => $entry) {
+            if ($entry['dsk'] === $dsk) {
+                return $this->accepted(['do' => 'forget', 'device' => $state->hub->smartStart[$number]], $body, 'command');
+            }
+        }
+
+        return [404, self::error('not-found', 'No such device stands on the list.')];
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return array{int, array<string, mixed>}
+     */
+    private function answerPin(Fold $state, string $window, array $body): array
+    {
+        $pin = $body['pin'] ?? null;
+        if (! in_array($window, array_column($state->hub->windows, 'ref'), true)) {
+            return [404, self::error('not-found', 'That window is not open any more.')];
+        }
+        if (! is_string($pin) || preg_match('/^\d{5}$/', $pin) !== 1) {
+            return [422, self::error('out-of-range', 'A PIN is five digits.')];
+        }
+
+        return $this->accepted(['do' => 'answer', 'window' => $window, 'pin' => $pin], $body, 'command');
     }
 
     /** How long a window of this kind stays open at most; null: it opens none. */

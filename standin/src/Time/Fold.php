@@ -100,6 +100,8 @@ final readonly class Fold
             'unplug' => $this->hub->isPlugged = false,
             'plug-in' => $this->hub->isPlugged = true,
             'open-window' => $this->openWindow($entry),
+            'forget' => $this->hub->smartStart = array_values(array_diff($this->hub->smartStart, [(string) $entry['device']])),
+            'answer' => $this->joining->pinGiven((string) $entry['window'], (string) $entry['pin']),
             'close-window' => $this->hub->closeWindow((string) $entry['window'], 'asked'),
             'read-mesh' => $this->hub->readMesh((string) $entry['command']),
             'label' => $this->hub->label((string) $entry['address'], (string) $entry['label']),
