@@ -47,6 +47,14 @@ final class GatewayContractTest extends TestCase
         $this->check('POST', '/v1/windows', '/v1/windows', 202, [
             'command' => 'window-0005', 'protocol' => 'wifi', 'kind' => 'join', 'seconds' => 60,
         ]);
+        foreach (['nobody' => [404, '12345'], 'window-0002' => [422, '1'], 'window-0002 ' => [202, '12345']] as $of => [$status, $pin]) {
+            $address = '/v1/windows/'.trim($of).'/answers';
+            $answer = ['command' => "answer-{$status}-{$pin}", 'pin' => $pin];
+            $this->check('POST', '/v1/windows/{window}/answers', $address, $status, $answer);
+        }
+        [$entry] = $this->check('GET', '/v1/smart-start', '/v1/smart-start', 200)['entries'];
+        $this->check('DELETE', '/v1/smart-start/{dsk}', "/v1/smart-start/{$entry['dsk']}", 202, ['command' => 'forget-0001']);
+        $this->check('DELETE', '/v1/smart-start/{dsk}', '/v1/smart-start/nobody', 404, ['command' => 'forget-0002']);
         $learn = ['protocol' => 'ir', 'kind' => 'learn', 'seconds' => 30];
         $this->check('POST', '/v1/windows', '/v1/windows', 202, ['command' => 'window-0006'] + $learn);
         $this->check('POST', '/v1/windows', '/v1/windows', 422, ['command' => 'window-0007', 'protocol' => 'zigbee'] + $learn);

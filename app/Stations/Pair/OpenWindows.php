@@ -51,10 +51,11 @@ final readonly class OpenWindows
             : $this->sheet->cardOfSlot($window->slot_id);
     }
 
-    /** One that this person has let in a moment ago, and nobody has matched. */
+    /** One of a batch that this person has let in a moment ago, and nobody has matched: its window may be over. */
     public function offered(): ?SlotCard
     {
         $joined = PairAttempt::query()->where('site_job_id', $this->sheet->job->id)->where('user_id', $this->userId)
+            ->whereHas('joinWindow', static fn ($window) => $window->has('attempts', '>', 1))
             ->whereIn('state', ['joined', 'in-part'])->where('ended_at', '>', now()->subMinutes(self::OFFERED_MINUTES))
             ->oldest('id')->get();
         foreach ($joined as $attempt) {

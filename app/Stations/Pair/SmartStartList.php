@@ -24,7 +24,10 @@ final readonly class SmartStartList
     public function takeOff(Gateway $gateway, GatewayClient $client, ?Slot $slot): int
     {
         $listed = $client->smartStart();
-        foreach ($slot === null ? [] : array_intersect($this->keys($slot), $listed) as $dsk) {
+        if ($slot === null) {
+            return count($listed);
+        }
+        foreach (array_intersect($this->keys($slot), $listed) as $dsk) {
             $client->forget((string) str()->ulid(), $dsk);
             $listed = array_diff($listed, [$dsk]);
             $line = "Took the {$slot->title()} off the SmartStart list of {$gateway->name}.";

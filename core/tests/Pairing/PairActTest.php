@@ -38,6 +38,8 @@ final class PairActTest extends TestCase
         ] as $phase) {
             yield $phase->value => [PairAct::Wait, $phase, ['excluded', 'code']];
         }
+        yield 'the hub asks for its PIN' => [PairAct::GivePin, PairPhase::Announced, ['pin', 'blocked', 'code']];
+        yield 'it asked before, and the window is over' => [PairAct::OpenWindow, PairPhase::Failed, ['pin']];
     }
 
     /** @param list<string> $so */
@@ -55,6 +57,7 @@ final class PairActTest extends TestCase
             $is('held'),
             $is('code'),
             $is('fit'),
+            $is('pin'),
         ));
     }
 
