@@ -32,11 +32,12 @@ final readonly class Matching
         $node->update(['matched_at' => now()]);
         $this->proofs->beginStay($slot, $node);
         if (! $node->is_reachable) {
-            $this->noteSilence($job, $slot, $person);
+            $text = "The {$slot->title()} does not answer behind its bridge: its power, its battery, or its way to the bridge.";
+            $this->raiseSnag($job, $slot, $text, $person);
         } elseif ($node->state === 'joined') {
             $this->proofs->show($slot, Shown::byJoining());
         } else {
-            $this->acceptInPart($job, $slot, $fit, $person);
+            $this->raiseSnag($job, $slot, "The {$slot->title()} joined in part. Missing: ".implode(', ', $fit->missing).'.', $person);
         }
         $this->logbook->write($job, $person, 'pair', "Matched {$node->address} to the {$slot->title()}.", $slot);
         $open = JoinWindow::query()
@@ -94,7 +95,8 @@ final readonly class Matching
         }
     }
 
-    private function noteSilence(SiteJob $job, Slot $slot, User $person): void
+    /** A device that joined in part is a failure until somebody accepts it; then it is a snag. So is one that does not answer. */
+    private function raiseSnag(SiteJob $job, Slot $slot, string $text, User $person): void
     {
         Snag::query()->create([
             'site_job_id' => $job->id,
@@ -103,21 +105,7 @@ final readonly class Matching
             'state' => 'open',
             'raised_by' => $person->name,
             'raised_at' => now(),
-            'text' => "The {$slot->title()} does not answer behind its bridge: its power, its battery, or its way to the bridge.",
-        ]);
-    }
-
-    /** A device that joined in part is a failure until somebody accepts it; then it is a snag. */
-    private function acceptInPart(SiteJob $job, Slot $slot, NodeFit $fit, User $person): void
-    {
-        Snag::query()->create([
-            'site_job_id' => $job->id,
-            'key' => (string) str()->ulid(),
-            'slot_id' => $slot->id,
-            'state' => 'open',
-            'raised_by' => $person->name,
-            'raised_at' => now(),
-            'text' => "The {$slot->title()} joined in part. Missing: ".implode(', ', $fit->missing).'.',
+            'text' => $text,
         ]);
     }
 }

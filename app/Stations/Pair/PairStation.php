@@ -60,70 +60,49 @@ final readonly class PairStation implements Station
         $work = WorkList::of($sheet, $this->putOff->keys($sheet->job));
         $windows = OpenWindows::of($sheet, (int) $this->guard->id());
         $lens = PairLens::tryFrom((string) $asked->lens) ?? PairLens::Plan;
+        $shown = $this->shown($sheet, $work, $windows, $asked);
+        $about = $shown->about;
+
+        return new Move(
+            $shown->view,
+            $shown->data,
+            new Lens($about === null ? [] : ForecastLink::of($sheet, $sheet->card($asked->slot) ?? $about)),
+            $about === null ? new Legend : new Legend(PairingOrder::from($sheet->job->school)->words()),
+            $about?->key(),
+            isLive: $shown->isLive || ($lens === PairLens::Teach && $this->teaching->isUnderWay($sheet->job)),
+            middle: $this->middle->of($lens, $sheet, $work, $about),
+            lenses: PairLens::titles(),
+            chosenLens: $lens->value,
+            isOwn: ! $windows->isEmpty(),
+        );
+    }
+
+    /** What is to be done next: place a device, say which one stands behind a bridge, let one in, or nothing. */
+    private function shown(JobSheet $sheet, WorkList $work, OpenWindows $windows, Asked $asked): PairShown
+    {
         $mine = $windows->mine($asked->next);
         $target = $mine
             ?? $this->chosen($sheet, $asked)
             ?? $windows->offered()
             ?? $windows->firstFree($work)
             ?? $work->first();
-        $isTaught = $lens === PairLens::Teach && $this->teaching->isUnderWay($sheet->job);
-        $due = Placements::due($sheet);
+        $due = $mine === null ? Placements::due($sheet) : [];
         $placed = $target === null || isset($due[(string) $asked->next]) ? PlaceCard::next($sheet, $due, $asked->next) : null;
-        if ($placed !== null && $mine === null) {
-            return new Move(
-                'pair.place',
-                static fn (): array => PlaceCard::data($sheet, $work, $due, $placed),
-                new Lens(ForecastLink::of($sheet, $placed)),
-                new Legend(PairingOrder::from($sheet->job->school)->words()),
-                $placed->key(),
-                isLive: $isTaught,
-                middle: $this->middle->of($lens, $sheet, $work, $placed),
-                lenses: PairLens::titles(),
-                chosenLens: $lens->value,
-                isOwn: ! $windows->isEmpty(),
-            );
+        if ($placed !== null) {
+            return new PairShown('pair.place', static fn (): array => PlaceCard::data($sheet, $work, $due, $placed), $placed, false);
         }
         if ($target === null) {
-            return new Move(
-                'pair.done',
-                static fn (): array => ['byHand' => $work->byHand],
-                new Lens,
-                isLive: $isTaught,
-                middle: $this->middle->of($lens, $sheet, $work, null),
-                lenses: PairLens::titles(),
-                chosenLens: $lens->value,
-            );
+            return new PairShown('pair.done', static fn (): array => ['byHand' => $work->byHand], null, false);
         }
-
         $bridge = $sheet->bridgeOf($target);
         if ($bridge !== null) {
-            return new Move(
-                'pair.behind',
-                fn (): array => $this->behind->data($sheet, $work, $target, $bridge),
-                new Lens,
-                new Legend(PairingOrder::from($sheet->job->school)->words()),
-                $target->key(),
-                isLive: true,
-                middle: $this->middle->of($lens, $sheet, $work, $target),
-                lenses: PairLens::titles(),
-                chosenLens: $lens->value,
-            );
+            return new PairShown('pair.behind', fn (): array => $this->behind->data($sheet, $work, $target, $bridge), $target, true);
         }
         $window = $windows->forCard($target);
         $holder = $windows->holder($target);
+        $data = fn (): array => $this->card->data($sheet, $work, $window, $target, $holder);
 
-        return new Move(
-            'pair.move',
-            fn (): array => $this->card->data($sheet, $work, $window, $target, $holder),
-            new Lens(ForecastLink::of($sheet, $sheet->card($asked->slot) ?? $target)),
-            new Legend(PairingOrder::from($sheet->job->school)->words()),
-            $target->key(),
-            isLive: $window !== null || $holder !== null || $isTaught,
-            middle: $this->middle->of($lens, $sheet, $work, $target),
-            lenses: PairLens::titles(),
-            chosenLens: $lens->value,
-            isOwn: ! $windows->isEmpty(),
-        );
+        return new PairShown('pair.move', $data, $target, $window !== null || $holder !== null);
     }
 
     /** A slot that was chosen instead of the first, as long as a hub can still pair it. */
