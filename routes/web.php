@@ -212,6 +212,7 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/slots/{slot}/put-off', [Pair\PutOffController::class, 'store'])->name('slots.put-off');
             Route::post('/slots/{slot}/node', [Pair\NodeMatchController::class, 'store'])->name('slots.node.store');
             Route::delete('/slots/{slot}/node', [Pair\NodeMatchController::class, 'destroy'])->name('slots.node.destroy');
+            Route::post('/placements', [Pair\PlacementController::class, 'storeAll'])->name('placements.store');
             Route::post('/slots/{slot}/placement', [Pair\PlacementController::class, 'store'])->name('slots.placement.store');
             Route::delete('/slots/{slot}/placement', [Pair\PlacementController::class, 'destroy'])->name('slots.placement.destroy');
             Route::post('/slots/{slot}/hand-pairing', [Pair\HandPairingController::class, 'store'])->name('slots.hand-pairing.store');

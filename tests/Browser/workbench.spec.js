@@ -204,6 +204,37 @@ test('the whole box is scanned first, and drawings stand still where motion is n
     await still.context().close();
 });
 
+test('two unlike devices come in through one window, where the job allows it', async ({ page, context }) => {
+    const allow = async (many) => {
+        await page.goto(`${JOB}/forms/rules`);
+        await page.getByLabel('In one window').selectOption(many);
+        await stored(page, () => page.getByRole('button', { name: 'Save the rules' }).click());
+    };
+    await allow('2');
+    const [lamp, leak] = [await openHands(context, 'worktop-lamp'), await openHands(context, 'kitchen-leak')];
+    for (const hands of [lamp, leak]) await handle(hands, 'Carry it to the hub');
+    await page.bringToFront();
+    await page.goto(`${JOB}/pair?next=worktop-lamp`);
+    await openWindow(page);
+    await page.locator('#batch summary').click();
+    await page.locator('#batch').getByLabel('Device').selectOption('kitchen-leak');
+    await stored(page, () => page.locator('#batch').getByRole('button', { name: 'Let it in too' }).click());
+    await expect(page.locator('#move')).toContainText('Through the same window');
+    await expectAccessible(page);
+
+    // The second speaks first: its model tells which it is.
+    await handle(leak, 'Hold 3 s');
+    await page.bringToFront();
+    await page.goto(`${JOB}/pair?next=kitchen-leak`);
+    await heading(page, 'Is this the sink leak sensor?');
+    await stored(page, () => button(page, 'Yes, the sink leak sensor').click());
+    await handle(lamp, 'Switch off and on 6 times');
+    await page.bringToFront();
+    await heading(page, 'Is this the worktop lamp?');
+    await stored(page, () => button(page, 'Yes, the worktop lamp').click());
+    await allow('1');
+});
+
 test('a bridge comes in, and what is behind it is taken one by one', async ({ page, context }) => {
     const hands = await openHands(context, 'rack-bridge');
     const code = await hands.locator('[data-code]').getAttribute('data-code');

@@ -116,6 +116,25 @@ final class PlacementTest extends TestCase
         self::assertNull($this->slot('hall-relay')->placed_at);
     }
 
+    public function test_all_that_stand_at_the_bench_are_placed_at_once(): void
+    {
+        $this->pairHallRelay();
+        $this->siteJob()->update(['school' => PairingOrder::InPlace->value]);
+        $this->hands('carry', ['device' => 'kitchen-leak']);
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'kitchen-leak']);
+        $this->hands('gesture', ['device' => 'kitchen-leak', 'kind' => 'hold', 'times' => 1, 'seconds' => 3]);
+        $this->pass(15);
+        $this->post('/jobs/lantern-house/slots/kitchen-leak/node', ['address' => $this->house()->devices['kitchen-leak']->address]);
+        $this->post('/jobs/lantern-house/placements')->assertRedirect(self::PAIR);
+        self::assertNull($this->slot('kitchen-leak')->placed_at, 'in place nothing is owed');
+
+        $this->siteJob()->update(['school' => PairingOrder::AtBench->value]);
+        $this->get(self::PAIR.'?next=hall-relay')->assertSee('All 2 are in their places');
+        $this->post('/jobs/lantern-house/placements')->assertRedirect(self::PAIR);
+        self::assertTrue($this->logged('2 devices are in their places.'));
+        self::assertSame([Placement::ToRecheck, Placement::ToRecheck], array_values(Placements::due(JobSheet::of($this->siteJob()))));
+    }
+
     public function test_what_is_not_in_is_not_placed(): void
     {
         $this->post(self::PLACE)->assertSessionHasErrors([

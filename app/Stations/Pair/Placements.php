@@ -48,6 +48,20 @@ final readonly class Placements
         $this->logbook->write($job, $person, 'pair', "The {$slot->title()} is in its place.", $slot);
     }
 
+    /** All that stand at the bench, at once. */
+    public function placeAll(SiteJob $job, User $person): void
+    {
+        $keys = array_keys(array_filter(
+            self::due(JobSheet::of($job)),
+            static fn (Placement $one): bool => $one === Placement::ToPlace,
+        ));
+        Slot::query()->where('site_job_id', $job->id)->whereIn('key', $keys)->update(['placed_at' => now()]);
+        if ($keys !== []) {
+            $many = count($keys) === 1 ? 'One device is in its place' : count($keys).' devices are in their places';
+            $this->logbook->write($job, $person, 'pair', "{$many}.");
+        }
+    }
+
     public function takeBack(SiteJob $job, Slot $slot, User $person): void
     {
         $slot->update(['placed_at' => null]);

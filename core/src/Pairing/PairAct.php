@@ -47,7 +47,7 @@ enum PairAct
         bool $isHeld,
         bool $isCodeFirst,
         bool $isFittedFirst,
-        bool $isPinAsked = false,
+        bool $isPinAsked,
     ): self {
         if ($isPinAsked && $phase->isUnderWay()) {
             return self::GivePin;

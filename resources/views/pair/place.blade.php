@@ -37,6 +37,12 @@
     @endif
 </div>
 @endif
+@if ($mayWork && ! $isPlaced && $toPlace !== [])
+<details id="place-all"><summary>All {{ count($toPlace) + 1 }} are in their places</summary>
+    <p class="quiet mb-2">Then one reading of the mesh checks them together.</p>
+    <x-form :action="route('jobs.placements.store', $job)"><button class="btn">Yes, all of them</button></x-form>
+</details>
+@endif
 @foreach (['to place' => $toPlace, 'to check where they are' => $toRecheck] as $what => $cards)
 @if ($cards !== [])
 <div>

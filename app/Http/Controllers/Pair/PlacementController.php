@@ -20,6 +20,13 @@ final class PlacementController
         return redirect()->route('jobs.pair', $job, 303);
     }
 
+    public function storeAll(JobRequest $request, SiteJob $job, Placements $placements): RedirectResponse
+    {
+        $placements->placeAll($job, $request->person());
+
+        return redirect()->route('jobs.pair', $job, 303);
+    }
+
     public function destroy(JobRequest $request, SiteJob $job, Slot $slot, Placements $placements): RedirectResponse
     {
         $placements->takeBack($job, $slot, $request->person());
