@@ -158,7 +158,10 @@ final class BridgeTest extends TestCase
     {
         $this->get('/jobs/lantern-house/forms/slots/desk-left')->assertSee('behind the rack bridge box');
         $form = $this->form();
-        $this->put('/jobs/lantern-house/slots/desk-left', [...$form, 'behind' => ''])->assertSessionHasNoErrors();
+        $this->put('/jobs/lantern-house/slots/desk-left', [...$form, 'behind' => ''])->assertSessionHasErrors([
+            'behind' => 'The Lamp behind a bridge comes in behind a bridge only: plan its bridge, and say that it is behind it.',
+        ]);
+        $this->put('/jobs/lantern-house/slots/desk-left', [...$form, 'profile' => 'mt-plug', 'behind' => ''])->assertSessionHasNoErrors();
         self::assertNull($this->slot('desk-left')->behind_id);
 
         $again = ['lock_version' => $this->slot('desk-left')->lock_version];

@@ -35,6 +35,7 @@ final readonly class Profile
      * @param  CodeSheet|null  $codeSheet  the code that it carries, where it carries one
      * @param  WifiSheet|null  $wifi  the Wi-Fi that it can join, where it joins one
      * @param  list<string>  $limits  what it can't, though one might expect it
+     * @param  bool  $isBridged  it comes in behind a bridge only
      */
     public function __construct(
         public string $key,
@@ -66,6 +67,7 @@ final readonly class Profile
         public ?CodeSheet $codeSheet = null,
         public array $limits = [],
         public ?WifiSheet $wifi = null,
+        public bool $isBridged = false,
     ) {
         $this->minutes = $minutes ?? StepMinutes::of(null, $fitSheet, $blindSheet !== null || $lockSheet !== null);
     }
@@ -125,6 +127,7 @@ final readonly class Profile
             $input->find('code') === null ? null : CodeSheet::fromInput($input->get('code')),
             array_map(static fn (Input $limit): string => $limit->text(), $input->find('limits')?->items() ?? []),
             WifiSheet::of($protocol, $input->find('wifi')),
+            $input->find('bridged')?->flag() ?? false,
         );
     }
 

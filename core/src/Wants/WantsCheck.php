@@ -20,6 +20,9 @@ final readonly class WantsCheck
     /** Demands of one room are bits of a number; a room with more is taken in parts */
     private const AT_ONCE = 60;
 
+    /** @var list<Profile> */
+    private array $catalogue;
+
     /** @var array<string, int> how many devices the job has, by "protocol …" and "model …" */
     private array $inUse;
 
@@ -27,8 +30,10 @@ final readonly class WantsCheck
      * @param  list<Profile>  $catalogue  that suit the region of the job
      * @param  list<PlannedDevice>  $devices
      */
-    public function __construct(private Plan $plan, private array $catalogue, private array $devices, private Reach $reach)
+    public function __construct(private Plan $plan, array $catalogue, private array $devices, private Reach $reach)
     {
+        // Nobody buys a bridge for one want: what comes in behind one is planned by a person.
+        $this->catalogue = array_values(array_filter($catalogue, static fn (Profile $profile): bool => ! $profile->isBridged));
         $inUse = [];
         foreach ($devices as $device) {
             foreach (["protocol {$device->profile->protocol->value}", "model {$device->profile->key}"] as $what) {

@@ -222,6 +222,19 @@ final class WantsCheckTest extends TestCase
         self::assertCount(1, $report->unmet);
     }
 
+    public function test_what_comes_in_behind_a_bridge_only_is_not_suggested(): void
+    {
+        $sensor = static fn (bool $isBridged): Profile => Shelf::profile('climate', [
+            'capabilities' => ['temperature'], 'protocol' => 'matter', 'bridged' => $isBridged,
+        ]);
+        $suggested = static fn (Profile $profile): int => count(
+            (new WantsCheck(RoomSpotsTest::house(), [$profile], [], self::reach(null, [])))->of([self::want('kitchen temperature')])
+                ->suggestions,
+        );
+
+        self::assertSame([1, 0], [$suggested($sensor(false)), $suggested($sensor(true))]);
+    }
+
     public function test_a_place_is_said_once_in_a_title(): void
     {
         $title = static fn (string $name, SpotKind $kind): string => (new Suggestion(

@@ -67,7 +67,7 @@ final class SlotRequest extends JobRequest
             }
             if (! Profile::query()->where('key', $this->string('profile'))->exists()) {
                 $validator->errors()->add('profile', 'There is no such profile in the catalogue.');
-            } elseif ($this->filled('behind')) {
+            } else {
                 $this->checkBridge($validator);
             }
         };
@@ -116,6 +116,14 @@ final class SlotRequest extends JobRequest
     private function checkBridge(Validator $validator): void
     {
         $own = Profile::query()->where('key', $this->string('profile'))->firstOrFail()->core($this->siteJob()->region);
+        if (! $this->filled('behind')) {
+            if ($own->isBridged) {
+                $way = 'plan its bridge, and say that it is behind it.';
+                $validator->errors()->add('behind', "The {$own->name} comes in behind a bridge only: {$way}");
+            }
+
+            return;
+        }
         $changed = $this->route('slot');
         $bridge = $this->bridge();
         $isBridge = $bridge?->profile()->firstOrFail()->core($this->siteJob()->region)->can('bridge') === true;
