@@ -84,6 +84,7 @@ final class BatchTest extends TestCase
         $this->gesture('hall-relay');
         $this->pass(10);
         $this->get(self::PAIR)->assertSee('Is this the ceiling relay?');
+        $this->get(self::PAIR.'?next=kitchen-leak')->assertSee('Pair the sink leak sensor');
         $this->match('hall-relay')->assertSessionHasNoErrors();
 
         $window = JoinWindow::query()->sole();
@@ -101,6 +102,9 @@ final class BatchTest extends TestCase
         $this->open('hall-relay');
         $this->also('kitchen-leak');
         $this->gesture('kitchen-leak');
+        $this->pass(10);
+        $this->get(self::PAIR)->assertSee('Pair the ceiling relay');
+        $this->get(self::PAIR.'?next=kitchen-leak')->assertSee('Is this the sink leak sensor?');
         $this->gesture('hall-relay');
         $this->pass(10);
         $this->match('hall-relay');

@@ -46,7 +46,7 @@ final readonly class OpenWindows
         }
         $chosen = $this->sheet->card($asked);
 
-        return $chosen !== null && in_array($chosen, Batches::open($this->sheet, $window), true)
+        return $chosen !== null && ! $chosen->isIn() && self::isFor($window, $chosen)
             ? $chosen
             : $this->sheet->cardOfSlot($window->slot_id);
     }
@@ -85,8 +85,15 @@ final readonly class OpenWindows
 
     public function forCard(SlotCard $card): ?JoinWindow
     {
-        return $this->windows->first(fn (JoinWindow $one): bool => $one->slot_id === $card->slot->id
-            || in_array($card, Batches::open($this->sheet, $one), true));
+        return $this->windows->first(static fn (JoinWindow $one): bool => $one->slot_id === $card->slot->id || self::isFor($one, $card));
+    }
+
+    /** It comes or came through this window. */
+    private static function isFor(JoinWindow $window, SlotCard $card): bool
+    {
+        return $window->attempts->contains(
+            static fn (PairAttempt $one): bool => $one->slot_id === $card->slot->id && ! $one->state->isOver(),
+        );
     }
 
     /** The window that has the radio which this device needs, where it is open for others only. */

@@ -30,6 +30,12 @@ enum AttemptState: string
         return in_array($this, [self::Announced, self::Secured, self::Networked, self::Interviewing], true);
     }
 
+    /** Nothing comes of it any more in the window that it was made in: another try is another attempt. */
+    public function isOver(): bool
+    {
+        return in_array($this, [self::Failed, self::WindowEnded, self::Silent, self::Stopped], true);
+    }
+
     public function isFailure(): bool
     {
         return in_array($this, [self::InPart, self::Failed, self::WindowEnded, self::Silent], true);

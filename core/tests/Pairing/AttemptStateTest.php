@@ -140,4 +140,12 @@ final class AttemptStateTest extends TestCase
             PairPhase::Announced, PairPhase::Secured, PairPhase::Networked, PairPhase::Interviewing, PairPhase::Offer,
         ], $heard);
     }
+
+    public function test_nothing_comes_any_more_of_one_that_is_over(): void
+    {
+        self::assertSame(
+            [AttemptState::Failed, AttemptState::WindowEnded, AttemptState::Silent, AttemptState::Stopped],
+            array_values(array_filter(AttemptState::cases(), static fn (AttemptState $one): bool => $one->isOver())),
+        );
+    }
 }
