@@ -144,8 +144,8 @@ final class AttemptStateTest extends TestCase
     public function test_nothing_comes_any_more_of_one_that_is_over(): void
     {
         self::assertSame(
-            [AttemptState::Failed, AttemptState::WindowEnded, AttemptState::Silent, AttemptState::Stopped],
-            array_values(array_filter(AttemptState::cases(), static fn (AttemptState $one): bool => $one->isOver())),
+            [State::Failed, State::WindowEnded, State::Silent, State::Stopped],
+            array_values(array_filter(State::cases(), static fn (State $one): bool => $one->isOver())),
         );
     }
 }
