@@ -1,7 +1,7 @@
 <div class="code-step">
     <p><strong>The hub asks for its PIN</strong><br>
         The five digits that the key on its sticker begins with. The device shows the rest:</p>
-    <p class="measure break-all">?????-{{ $attempt->asked_dsk }}</p>
+    <p class="measure !whitespace-normal">{!! str_replace('-', '-<wbr>', e("?????-{$attempt->asked_dsk}")) !!}</p>
     @if ($attempt->pin_refused !== null)
     <p class="note danger" role="status">The hub did not take it. {{ $attempt->pin_refused }}</p>
     @endif
