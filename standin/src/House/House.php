@@ -108,7 +108,7 @@ final readonly class House
         }
 
         return new self(
-            [...$devices, ...self::spares($overlay, $job, $seed)],
+            [...$devices, ...self::beside($overlay, $job, $seed)],
             array_values($job->gateways)[0],
             Region::from(Input::parse($jobJson)->get('job')->get('region')->word(Region::words())),
             new Building($walls, $job->building->floors),
@@ -157,28 +157,31 @@ final readonly class House
         return new Vec3($at->x - 0.8, $at->y, $at->z);
     }
 
-    /** @return array<string, Device> what the van holds, by key */
-    private static function spares(Input $overlay, JobFile $job, int $seed): array
+    /** @return array<string, Device> what the van holds, and what is in the house and not on the plan, by key */
+    private static function beside(Input $overlay, JobFile $job, int $seed): array
     {
-        $spares = [];
-        foreach ($overlay->find('van')?->items() ?? [] as $spare) {
-            $key = $spare->get('key')->id();
-            $profile = $spare->get('profile');
-            $spares[$key] = new Device(
+        $beside = [];
+        foreach ([...$overlay->find('van')?->items() ?? [], ...$overlay->find('found')?->items() ?? []] as $one) {
+            $key = $one->get('key')->id();
+            $at = $one->get('profile');
+            $profile = $job->profiles[$at->id()] ?? throw InvalidInput::unknownId($at->id(), $at->at);
+            $place = $one->find('position');
+            $fault = $one->find('fault')?->word(array_column(Fault::cases(), 'value'));
+            $beside[$key] = new Device(
                 $key,
-                $spare->get('title')->text(),
-                self::VAN,
-                self::address($seed, $key, Protocol::Zigbee, count($spares)),
-                $job->profiles[$profile->id()] ?? throw InvalidInput::unknownId($profile->id(), $profile->at),
-                null,
+                $one->get('title')->text(),
+                $one->find('room')?->text() ?? self::VAN,
+                self::address($seed, $key, $profile->protocol, count($beside)),
+                $profile,
+                $place === null ? null : BuildingReader::place($place),
                 0.0,
                 false,
-                null,
-                null,
+                $fault === null ? null : Fault::from($fault),
+                self::code($seed, $key, $profile),
             );
         }
 
-        return $spares;
+        return $beside;
     }
 
     private static function code(int $seed, string $unit, Profile $profile): ?TrueCode

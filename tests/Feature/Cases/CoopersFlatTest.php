@@ -6,8 +6,8 @@ namespace Tests\Feature\Cases;
 
 use Tests\Feature\FitsADevice;
 
-/** Case 3, as far as the fit: nine lamps against one dimmer, a dimmer that another controller still owns, a two-way switch in the hall. */
-final class CoopersFlatTest extends CarriesAHouse
+/** Case 3, as far as pairing: nine lamps against one dimmer, a dimmer that another controller still owns, a two-way switch in the hall. */
+final class CoopersFlatTest extends PairsAHouse
 {
     use FitsADevice;
 
@@ -40,6 +40,30 @@ final class CoopersFlatTest extends CarriesAHouse
         $this->post($this->url('/existing/living-dimmer/departure'))->assertRedirect();
         $this->lens('existing', 'living-dimmer')->assertSee('free, to be paired as planned')->assertSee('See it on the plan');
         $this->get($this->url("/survey?slot={$slot->key}"))->assertOk()->assertSee('living room dimmer');
+    }
+
+    public function test_the_dimmer_is_excluded_from_what_had_it_and_then_included(): void
+    {
+        $this->post($this->url('/existing/living-dimmer/slot'), ['room' => 'living-room'])->assertSessionHasNoErrors();
+        $slot = $this->house->slots()->sole();
+        $card = $this->url("/pair?next={$slot->key}");
+        $this->get($card)->assertSee('It is in a network still, nobody knows in which.')->assertSee('data-move="exclude-', false);
+        $this->post($this->url('/exclusions'), ['slot' => $slot->key])->assertSessionHasNoErrors();
+        $this->pressUpperKey();
+        $this->get($card)->assertSee('It left its old network at');
+
+        $this->post($this->url('/windows'), ['slot' => $slot->key])->assertSessionHasNoErrors();
+        $this->pressUpperKey();
+        $this->pass(15);
+        $this->get($card)->assertSee('Is this the ceiling living room dimmer?');
+        $this->matchIn($this->key(), $this->card($slot->key), $this->house()->devices['living-dimmer']->address);
+        self::assertTrue($this->card($slot->key)->isIn());
+    }
+
+    private function pressUpperKey(): void
+    {
+        $this->hands('gesture', ['device' => 'living-dimmer', 'kind' => 'press', 'times' => 3]);
+        $this->pass(3);
     }
 
     public function test_the_hall_can_be_switched_at_both_its_ends(): void
