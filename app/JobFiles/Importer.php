@@ -70,7 +70,7 @@ final readonly class Importer
             $job,
             User::query()->where('company_id', $this->company->id())->pluck('id', 'email')->all(),
             $shiftDays,
-            $this->mayLinkStandin(),
+            $this->mayLinkStandin($job->key),
         );
         try {
             foreach (SectionList::all() as $section) {
@@ -98,9 +98,9 @@ final readonly class Importer
     }
 
     /** The stand-in house is one company’s, and one hub is followed by one job: a second would hear the same devices. */
-    private function mayLinkStandin(): bool
+    private function mayLinkStandin(string $job): bool
     {
         return Company::query()->whereKey($this->company->id())->where('has_standin', true)->exists()
-            && ! Gateway::query()->withoutGlobalScopes()->where('url', config('kavvel.standin.url'))->exists();
+            && ! Gateway::query()->withoutGlobalScopes()->where('url', StandinAddress::of($job))->exists();
     }
 }

@@ -6,6 +6,7 @@ namespace App\JobFiles\Sections;
 
 use App\JobFiles\Reading;
 use App\JobFiles\Section;
+use App\JobFiles\StandinAddress;
 use App\Models\Gateway;
 use App\Models\HubCheck;
 use App\Models\Network;
@@ -46,12 +47,6 @@ final readonly class Gateways extends Section
         ])->all());
     }
 
-    /** The houses of docs/cases.md stand in beside that of the demo. */
-    private static function standin(string $job): string
-    {
-        return config('kavvel.standin.url').(is_file(database_path("demo/cases/{$job}.json")) ? "/houses/{$job}" : '');
-    }
-
     public function read(Reading $reading, array $rows): void
     {
         foreach ($rows as $row) {
@@ -62,7 +57,7 @@ final readonly class Gateways extends Section
                 'name' => $row['name'],
                 'storey_id' => $reading->id('storeys', $row['storey']),
                 ...self::position($row),
-                'url' => $isLinked ? self::standin($reading->job->key) : null,
+                'url' => $isLinked ? StandinAddress::of($reading->job->key) : null,
                 'token' => $isLinked ? config('kavvel.standin.token') : null,
             ]);
             $reading->keep($this->key(), $row['key'], $made->id);
