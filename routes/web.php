@@ -188,6 +188,7 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::put('/slots/{slot}/hub', [Pair\SlotHubController::class, 'update'])->name('slots.hub.update');
             Route::post('/slots/{slot}/departure', [Pair\DepartureController::class, 'store'])->name('slots.departure.store');
             Route::delete('/windows/{joinWindow:reference}', [Pair\JoinWindowController::class, 'destroy'])->name('windows.destroy');
+            Route::post('/hubs/{gateway:key}/secret', [Pair\HubSecretController::class, 'show'])->name('hubs.secret.show');
             Route::post('/hubs/{gateway:key}/nodes', [Pair\NodeListController::class, 'store'])->name('hubs.nodes.store');
             Route::put('/hubs/{gateway:key}/checks/{check}', [Pair\HubCheckController::class, 'update'])->name('hubs.checks.update');
             Route::delete('/hubs/{gateway:key}/checks/{check}', [Pair\HubCheckController::class, 'destroy'])->name('hubs.checks.destroy');

@@ -28,6 +28,7 @@ use Kavvel\Core\Codes\Codes;
  * @property string|null $stored_by
  * @property string|null $stale_because
  * @property Carbon|null $stale_at it opens nothing since then
+ * @property int|null $gateway_id of the hub that it opens; null: it is a device's, or waits in the tray
  * @property-read Slot|null $slot
  */
 final class Credential extends Model

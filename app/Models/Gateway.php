@@ -87,6 +87,12 @@ final class Gateway extends Model
         return $this->hasMany(HubCheck::class);
     }
 
+    /** @return HasMany<Credential, $this> the password of its driver, or a key to it */
+    public function credentials(): HasMany
+    {
+        return $this->hasMany(Credential::class);
+    }
+
     /** @return HasMany<Node, $this> */
     public function nodes(): HasMany
     {

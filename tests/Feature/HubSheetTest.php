@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\HubCheck;
 use App\Models\Node;
 use App\Stations\Pair\HubSheets;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 final class HubSheetTest extends TestCase
@@ -29,7 +30,7 @@ final class HubSheetTest extends TestCase
             ->assertSee('Hub lets its first device in here')
             ->assertSee('Settle the hub first')
             ->assertSee('Open the join window all the same');
-        foreach (['place', 'radio', 'channel', 'network', 'needs', 'link', 'backup'] as $check) {
+        foreach (['place', 'radio', 'channel', 'network', 'access', 'needs', 'link', 'backup'] as $check) {
             $this->put(self::CHECKS."/{$check}", ['note' => 'As it should be'])
                 ->assertRedirect('/jobs/lantern-house/pair?lens=hubs');
         }
@@ -54,6 +55,21 @@ final class HubSheetTest extends TestCase
         $this->delete(self::CHECKS.'/backup')->assertRedirect();
         $this->get('/jobs/lantern-house/pair?lens=hubs')->assertDontSee('Waived by');
         self::assertTrue($this->logged('Hub, open again: A backup was made.'));
+    }
+
+    public function test_the_password_of_a_hub_is_kept_encrypted_and_shown_on_purpose_only(): void
+    {
+        $this->delete(self::CHECKS.'/access');
+        $this->put(self::CHECKS.'/access', ['note' => 'installer', 'secret' => 'Granite-47'])->assertSessionHasNoErrors();
+        self::assertNotSame('Granite-47', DB::table('credentials')->whereNotNull('gateway_id')->value('secret'));
+        $this->get('/jobs/lantern-house/pair?lens=hubs')->assertDontSee('Granite-47')->assertSee('Show the password of Hub');
+        $this->get('/jobs/lantern-house/pair?lens=codes')->assertDontSee('the way into Hub');
+        $this->post('/jobs/lantern-house/hubs/hub/secret')->assertSee('Granite-47');
+        self::assertTrue($this->logged('Looked at the way into Hub.'));
+
+        $this->put(self::CHECKS.'/access', ['note' => 'installer', 'secret' => 'Basalt-12']);
+        $this->post('/jobs/lantern-house/hubs/hub/secret')->assertSee('Basalt-12')->assertDontSee('Granite-47');
+        $this->as('wren')->post('/jobs/lantern-house/hubs/hub/secret')->assertForbidden();
     }
 
     public function test_what_is_noted_of_the_network_is_evidence(): void

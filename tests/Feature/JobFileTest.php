@@ -80,7 +80,7 @@ final class JobFileTest extends TestCase
         self::assertEquals($file['attempts'], $again['attempts']);
         self::assertEquals($file['slots'], $again['slots']);
         self::assertSame('not-reached', array_column($again['attempts'], 'failure')[0]);
-        self::assertCount(6, $again['gateways'][0]['checks']);
+        self::assertCount(7, $again['gateways'][0]['checks']);
     }
 
     public function test_the_addresses_of_a_bus_and_the_keys_of_a_sender_travel(): void

@@ -7,6 +7,7 @@ namespace App\Stations\Pair;
 use App\JobSheet\Hub;
 use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
+use App\Models\Credential;
 use App\Models\Gateway;
 use App\Models\HubCheck;
 use App\Models\Node;
@@ -65,6 +66,17 @@ final readonly class HubSheets
         ]);
         $line = $isWaived ? "Waived for {$hub->name}: {$item->title()}." : "{$hub->name}: {$item->title()}.";
         $this->logbook->write($job, $person, 'gateway', $note === '' ? $line : "{$line} {$note}");
+    }
+
+    /** Its password, or a key to it: the last that was given counts. */
+    public function keepSecret(SiteJob $job, Gateway $hub, string $secret, User $person): void
+    {
+        Credential::query()->where('gateway_id', $hub->id)->delete();
+        Credential::query()->create([
+            'site_job_id' => $job->id, 'gateway_id' => $hub->id, 'kind' => 'code', 'label' => "the way into {$hub->name}",
+            'secret' => $secret, 'stored_by' => $person->name,
+        ]);
+        $this->logbook->write($job, $person, 'secret', "Stored the way into {$hub->name}.");
     }
 
     public function reopen(SiteJob $job, Gateway $hub, string $word, User $person): void

@@ -8,6 +8,7 @@ use App\Codes\CodeStore;
 use App\JobSheet\Hub;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
+use App\Models\Credential;
 use App\Models\HubCheck;
 use App\Stations\Middle;
 use Kavvel\Core\Pairing\HubSheet;
@@ -47,6 +48,7 @@ final readonly class PairMiddle
         $hubs = $this->hubs($sheet);
         $seen = array_map(static fn (array $one): array => [
             $one['hub']->gateway->only(['key', 'name', 'url']), $one['sheet'], $one['checks'], $one['speaks'],
+            $one['hasSecret'],
         ], $hubs);
 
         return new Middle('pair.hubs', static fn (): array => ['hubs' => $hubs], serialize($seen), $storey, []);
@@ -69,14 +71,17 @@ final readonly class PairMiddle
         return new Middle('pair.bus', static fn (): array => $data, serialize([$seen, $titles]), $storey, []);
     }
 
-    /** @return list<array{hub: Hub, sheet: HubSheet, checks: array<string, HubCheck>, speaks: string}> */
+    /** @return list<array{hub: Hub, sheet: HubSheet, hasSecret: bool, checks: array<string, HubCheck>, speaks: string}> */
     private function hubs(JobSheet $sheet): array
     {
         $checks = $this->hubSheets->checks($sheet);
 
+        $withSecret = Credential::query()->where('site_job_id', $sheet->job->id)->whereNotNull('gateway_id')->pluck('gateway_id')->all();
+
         return array_map(fn (Hub $hub): array => [
             'hub' => $hub,
             'sheet' => $this->hubSheets->of($sheet, $hub, $checks),
+            'hasSecret' => in_array($hub->gateway->id, $withSecret, true),
             'checks' => $checks->where('gateway_id', $hub->gateway->id)
                 ->keyBy(static fn (HubCheck $one): string => $one->item->value)->all(),
             'speaks' => $hub->speaks === [] ? 'Nobody has said what it speaks.' : 'It speaks '.implode(', ', array_map(

@@ -11,6 +11,7 @@ enum HubCheck: string
     case Radio = 'radio';
     case Channel = 'channel';
     case Network = 'network';
+    case Access = 'access';
     case Needs = 'needs';
     case Link = 'link';
     case Backup = 'backup';
@@ -22,6 +23,7 @@ enum HubCheck: string
             self::Radio => 'Radio, driver and firmware are noted',
             self::Channel => 'Channel and region are settled',
             self::Network => 'Segment and address are noted',
+            self::Access => 'Its way in is kept',
             self::Needs => 'What it needs is there',
             self::Link => 'Its link was checked',
             self::Backup => 'A backup was made',
@@ -35,6 +37,7 @@ enum HubCheck: string
             self::Radio => 'What it knows of a model depends on them; a fault is looked for there later.',
             self::Channel => 'Battery devices may not follow a change of channel.',
             self::Network => 'Devices of the house network are found only from the same segment.',
+            self::Access => 'Whoever mends it later gets in with its account and its password; the client owns them.',
             self::Needs => 'A switch in another app, an account of the client’s, a border router.',
             self::Link => 'Without it nothing is heard of what joins.',
             self::Backup => 'A controller that fails takes its whole network with it.',
@@ -49,6 +52,7 @@ enum HubCheck: string
             self::Radio => 'Radio, driver, firmware',
             self::Channel => 'Channel, region',
             self::Network => 'Segment, address',
+            self::Access => 'Account, and whose it is',
             self::Needs => 'What was switched on, or whose account it is',
             self::Backup => 'Where it is kept',
         };

@@ -25,7 +25,9 @@ final class HubSheetTest extends TestCase
         $sheet = new HubSheet([HubCheck::Place], isInUse: false, isHeard: true);
 
         self::assertTrue($sheet->isSettled(HubCheck::Link));
-        self::assertSame([HubCheck::Radio, HubCheck::Channel, HubCheck::Network, HubCheck::Needs, HubCheck::Backup], $sheet->open());
+        self::assertSame([
+            HubCheck::Radio, HubCheck::Channel, HubCheck::Network, HubCheck::Access, HubCheck::Needs, HubCheck::Backup,
+        ], $sheet->open());
     }
 
     public function test_each_point_says_why_it_is_asked(): void

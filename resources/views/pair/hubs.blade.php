@@ -1,7 +1,7 @@
 @use('Kavvel\Core\Pairing\HubCheck')
 @php($mayWork = $bench->mayWork())
 <div id="pair-hubs" data-keeps-scroll tabindex="0" role="group" aria-label="Hubs" class="fit-middle">
-@forelse ($hubs as ['hub' => $hub, 'sheet' => $hubSheet, 'checks' => $checks, 'speaks' => $speaks])
+@forelse ($hubs as ['hub' => $hub, 'sheet' => $hubSheet, 'checks' => $checks, 'speaks' => $speaks, 'hasSecret' => $hasSecret])
 <section aria-labelledby="hub-{{ $hub->key() }}">
     <h2 class="text-xl font-bold" id="hub-{{ $hub->key() }}">{{ $hub->gateway->name }}</h2>
     <p class="quiet">{{ $speaks }}
@@ -21,6 +21,11 @@
                     $isSettled => 'It answers.',
                     default => $item->why(),
                 } }}</span></div>
+            @if ($mayWork && $item === HubCheck::Access && $hasSecret)
+            <x-form :action="route('jobs.hubs.secret.show', [$job, $hub->key()])" to="#drawer">
+                <button class="btn small plain" aria-label="Show the password of {{ $hub->gateway->name }}">Show it</button>
+            </x-form>
+            @endif
             @if ($mayWork && $check !== null)
             <x-form :action="route('jobs.hubs.checks.destroy', [$job, $hub->key(), $item->value])" method="delete">
                 <button class="btn small plain" aria-label="Open again: {{ $item->title() }}">Open again</button>
@@ -44,6 +49,10 @@
                         <option value="yes">yes</option><option value="no">no</option></select></label>
                     @endforeach
                 </fieldset>
+                @endif
+                @if ($item === HubCheck::Access)
+                <label class="field"><span>Its password, kept encrypted</span>
+                    <input name="secret" maxlength="512" autocomplete="off" spellcheck="false"></label>
                 @endif
                 <div class="pair"><button class="btn">Done</button><button class="btn plain" name="waive" value="1">Waive it</button></div>
             </x-form>

@@ -12,6 +12,16 @@ final class FoundryRoomsTest extends PairsAHouse
         return 'foundry-rooms';
     }
 
+    public function test_its_driver_has_its_address_and_its_password_in_the_store(): void
+    {
+        $this->put($this->url('/hubs/hub/checks/network'), ['note' => '10.3.0.0/24, 10.3.0.9'])->assertSessionHasNoErrors();
+        $access = ['note' => 'panel installer', 'secret' => 'Crucible-9'];
+        $this->put($this->url('/hubs/hub/checks/access'), $access)->assertSessionHasNoErrors();
+        $this->get($this->url('/pair?lens=hubs'))->assertSee('10.3.0.9')->assertSee('panel installer')->assertDontSee('Crucible-9');
+
+        $this->post($this->url('/hubs/hub/secret'))->assertSee('Crucible-9');
+    }
+
     public function test_the_project_of_the_bus_becomes_control_points_and_says_what_they_lack(): void
     {
         $this->bring(<<<'CSV'

@@ -31,6 +31,6 @@ final class CredentialController
     {
         $logbook->write($job, $request->person(), 'secret', "Looked at a code of the {$slot->title()} ({$credential->title()}).", $slot);
 
-        return view('drawers.secret', ['job' => $job, 'slot' => $slot, 'credential' => $credential]);
+        return view('drawers.secret', ['job' => $job, 'of' => $slot->title(), 'credential' => $credential]);
     }
 }

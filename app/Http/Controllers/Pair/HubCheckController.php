@@ -25,6 +25,10 @@ final class HubCheckController
             $request->person(),
         );
 
+        if ($request->secret() !== null) {
+            $sheets->keepSecret($job, $gateway, $request->secret(), $request->person());
+        }
+
         return redirect()->route('jobs.pair', ['job' => $job, 'lens' => 'hubs'], 303);
     }
 

@@ -19,6 +19,7 @@ final class HubCheckRequest extends JobRequest
 
         return [
             'note' => [$mustSay ? 'required' : 'nullable', 'string', 'max:190'],
+            'secret' => ['nullable', 'string', 'max:512'],
             'waive' => ['nullable', 'boolean'],
             'band24' => ['nullable', 'boolean'],
             'band5' => ['nullable', 'boolean'],
@@ -40,6 +41,12 @@ final class HubCheckRequest extends JobRequest
     public function check(): HubCheck
     {
         return HubCheck::tryFrom((string) $this->route('check')) ?? abort(404);
+    }
+
+    /** The password or key to it, where somebody gave one. */
+    public function secret(): ?string
+    {
+        return $this->check() === HubCheck::Access && $this->filled('secret') ? $this->string('secret')->toString() : null;
     }
 
     /** @return array<string, mixed> of the network, those that were said */

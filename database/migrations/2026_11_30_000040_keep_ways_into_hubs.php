@@ -1,0 +1,14 @@
+<?php
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration {
+    public function up(): void
+    {
+        Schema::table('credentials', static function (Blueprint $table): void {
+            $table->foreignId('gateway_id')->nullable()->constrained()->cascadeOnDelete();
+        });
+    }
+};
