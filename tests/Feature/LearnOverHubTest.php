@@ -145,6 +145,7 @@ final class LearnOverHubTest extends TestCase
 
     public function test_where_no_hub_sends_that_is_said(): void
     {
+        $this->get('/jobs/lantern-house/pair?slot=projector')->assertSee('Teach its keys');
         $this->post('/jobs/lantern-house/slots/hall-relay/keys/signals', ['key' => 'On'])
             ->assertSessionHasErrors(['key' => 'The ceiling relay has no remote whose keys are taught.']);
         $this->radiosAreByHand(Protocol::Infrared);

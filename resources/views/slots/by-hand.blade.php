@@ -9,6 +9,9 @@
         Joining::Taught => "Nothing reports that it is in. Teach it to its sender, try it, then write down what sends to it.",
         Joining::Addressed => "Address it with the tool of its bus, then write down its address.",
     } }}</p>
+    @if ($open->joining() === Joining::Taught)
+    <a class="btn mb-2" href="{{ route('jobs.pair', [$job, 'lens' => 'teach']) }}">Teach its keys</a>
+    @endif
     <x-form :action="route('jobs.slots.hand-pairing.store', [$job, $slot])">
         <input type="hidden" name="station" value="{{ $bench->station }}">
         <label class="field"><span>{{ $open->joining() === Joining::Taught ? 'What sends to it (may be left out)'
