@@ -39,7 +39,9 @@ test.beforeEach(async ({ page }) => signIn(page));
 for (const [means, hand] of [['a pointer', POINTER], ['the keyboard alone', KEYS]]) {
     test(`an empty job becomes a surveyed house with ${means}`, async ({ page }) => {
         test.setTimeout(300_000);
+        // A big button that has just come takes no touch for half a second: it is there first, and then it has settled.
         const press = async (one) => {
+            await one.waitFor();
             await page.waitForFunction(() => !document.querySelector('.big.settling'));
             await hand.press(one);
         };
