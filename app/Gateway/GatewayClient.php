@@ -235,7 +235,11 @@ final readonly class GatewayClient
         }
         if (! $response->successful()) {
             $message = $response->json('error.message');
-            throw GatewayRefused::saying(is_string($message) ? mb_strimwidth($message, 0, 200, '…') : "It answered {$response->status()}.");
+            $reason = $response->json('error.code');
+            throw GatewayRefused::saying(
+                is_string($message) ? mb_strimwidth($message, 0, 200, '…') : "It answered {$response->status()}.",
+                is_string($reason) ? $reason : null,
+            );
         }
     }
 }

@@ -7,8 +7,14 @@ namespace App\Gateway;
 /** The gateway answered, and said no. */
 final class GatewayRefused extends HubFailure
 {
-    public static function saying(string $message): self
+    /** The word of the gateway link for why, where it gave one */
+    public ?string $reason = null;
+
+    public static function saying(string $message, ?string $reason = null): self
     {
-        return new self($message);
+        $self = new self($message);
+        $self->reason = $reason;
+
+        return $self;
     }
 }

@@ -35,7 +35,7 @@ final readonly class Errors
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontFlash(['password', 'secret', 'code']);
+        $exceptions->dontFlash(['password', 'secret', 'code', 'pin']);
         $exceptions->dontReport([EditConflict::class, KeyReused::class, HubFailure::class, Refused::class]);
         // A database that is away fails every request of every open page: once a minute is enough to read.
         $exceptions->throttle(static fn (Throwable $failure): ?Limit => DatabaseAway::explains($failure) ? Limit::perMinute(1) : null);

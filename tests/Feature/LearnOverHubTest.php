@@ -86,6 +86,45 @@ final class LearnOverHubTest extends TestCase
             ->assertSee('Listen for it: On');
     }
 
+    public function test_the_wrong_key_of_the_remote_is_found_out_where_its_code_is_known(): void
+    {
+        foreach (['On', 'Off'] as $key) {
+            $this->answer($key, 'preset-fails');
+        }
+        foreach (['On', 'Off'] as $key) {
+            $this->listenFor($key);
+            $this->hands('remote-key', ['device' => 'projector', 'kind' => 'On', 'seconds' => 0.3, 'point' => 'hub']);
+            $this->listen();
+        }
+        self::assertNull($this->key('Off')->signal, 'it is what On sends');
+
+        $this->send('On');
+        $this->pass(1);
+        $this->answer('On', 'works');
+        $this->get(self::PAGE)
+            ->assertSee('It is what another of its keys sends: press the one that is named here.')
+            ->assertSee('Listen for it: Off');
+    }
+
+    public function test_a_hub_that_falls_silent_while_it_listens_asks_for_no_key(): void
+    {
+        $this->answer('On', 'preset-fails');
+        $this->listenFor('On');
+        $this->listen();
+        $this->gatewayIsAway();
+        $this->listen();
+        $this->get(self::PAGE)->assertSee('the remote waits until it answers again')->assertDontSee('Tap “On” on its remote');
+    }
+
+    public function test_a_hub_that_refuses_for_another_reason_says_nothing_of_the_preset(): void
+    {
+        $this->siteJob()->gateways()->firstOrFail()->update(['token' => 'another']);
+        $this->send('On');
+
+        self::assertNull($this->key('On')->works);
+        self::assertNotNull($this->key('On')->send_refused);
+    }
+
     public function test_listening_can_be_stopped(): void
     {
         $this->answer('On', 'preset-fails');

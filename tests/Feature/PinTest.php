@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Gateway\Events\DeviceAsks;
 use App\Models\PairAttempt;
 use Illuminate\Testing\TestResponse;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Pairing\Failure;
 use Symfony\Component\HttpFoundation\Response;
@@ -86,6 +89,18 @@ final class PinTest extends TestCase
         $this->pass(15);
 
         self::assertSame(AttemptState::Joined, $attempt->refresh()->state);
+    }
+
+    public function test_a_hub_that_shows_no_key_is_set_aside_and_breaks_no_page(): void
+    {
+        $this->expectException(InvalidInput::class);
+        try {
+            $hub = $this->siteJob()->gateways()->firstOrFail();
+            DeviceAsks::read($hub, now(), Input::of(['address' => 'zw-041', 'dsk' => 'no key at all']));
+        } catch (InvalidInput $wrong) {
+            self::assertStringContainsString('seven groups of five digits', $wrong->getMessage());
+            throw $wrong;
+        }
     }
 
     public function test_nobody_answers_in_time(): void

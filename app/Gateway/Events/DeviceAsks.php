@@ -7,7 +7,10 @@ namespace App\Gateway\Events;
 use App\Gateway\ListedNode;
 use App\Models\Gateway;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Codes\CodeRefused;
+use Kavvel\Core\Codes\PartialDsk;
 use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
 
 /** A Z-Wave device is being included, and its hub asks for the digits that only its sticker has. */
 final readonly class DeviceAsks extends GatewayEvent
@@ -25,7 +28,17 @@ final readonly class DeviceAsks extends GatewayEvent
             $gateway,
             $at,
             $data->get('address')->idUpTo(ListedNode::LONGEST_ADDRESS),
-            $data->get('dsk')->textUpTo(self::LONGEST_DSK),
+            self::dsk($data->get('dsk')),
         );
+    }
+
+    /** @throws InvalidInput */
+    private static function dsk(Input $dsk): string
+    {
+        try {
+            return PartialDsk::read($dsk->textUpTo(self::LONGEST_DSK))->shown();
+        } catch (CodeRefused) {
+            throw InvalidInput::outOfRange($dsk->at, 'a key without its first group: seven groups of five digits');
+        }
     }
 }

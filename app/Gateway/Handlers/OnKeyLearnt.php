@@ -9,6 +9,7 @@ use App\Logbook\Logbook;
 use App\Models\JoinWindow;
 use App\Models\LearntKey;
 use Kavvel\Core\Pairing\LearnAct;
+use Kavvel\Core\Pairing\Unclear;
 
 final readonly class OnKeyLearnt
 {
@@ -20,6 +21,13 @@ final readonly class OnKeyLearnt
         $key = $window?->slot === null ? null : LearntKey::query()
             ->where('slot_id', $window->slot->id)->where('name', $window->learns)->first();
         if ($window?->slot === null || $key === null) {
+            return;
+        }
+        $isOther = LearntKey::query()->where('slot_id', $key->slot_id)->whereKeyNot($key->id)->whereNotNull('signal')->get()
+            ->contains(static fn (LearntKey $one): bool => $one->signal === $event->signal);
+        if ($isOther) {
+            $window->update(['unclear' => Unclear::OtherKey]);
+
             return;
         }
         $key->take(LearnAct::Learnt, Logbook::HUB, $event->signal);

@@ -19,8 +19,12 @@ final readonly class Batches
     /** Why this device can't come in through this window; null: it can. */
     public static function objection(JobSheet $sheet, JoinWindow $window, SlotCard $card): ?string
     {
-        $open = self::open($sheet, $window);
+        return self::against($sheet, $window, self::open($sheet, $window), $card);
+    }
 
+    /** @param list<SlotCard> $open for which the window is open */
+    private static function against(JobSheet $sheet, JoinWindow $window, array $open, SlotCard $card): ?string
+    {
         return match (true) {
             $window->kind !== 'join',
             ! in_array($window->state, JoinWindow::UNDER_WAY, true) => 'That window has ended: open the next one.',
@@ -49,9 +53,11 @@ final readonly class Batches
     /** @return list<SlotCard> that could come in through it too, the next of the order first */
     public static function candidates(JobSheet $sheet, WorkList $work, JoinWindow $window): array
     {
+        $open = self::open($sheet, $window);
+
         return array_slice(array_values(array_filter(
             array_column($work->open, 'card'),
-            static fn (SlotCard $card): bool => self::objection($sheet, $window, $card) === null,
+            static fn (SlotCard $card): bool => self::against($sheet, $window, $open, $card) === null,
         )), 0, self::SHOWN);
     }
 }

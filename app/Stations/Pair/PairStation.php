@@ -96,7 +96,9 @@ final readonly class PairStation implements Station
         }
         $bridge = $sheet->bridgeOf($target);
         if ($bridge !== null) {
-            return new PairShown('pair.behind', fn (): array => $this->behind->data($sheet, $work, $target, $bridge), $target, true);
+            $data = fn (): array => $this->behind->data($sheet, $work, $target, $bridge);
+
+            return new PairShown('pair.behind', $data, $target, $bridge->isIn());
         }
         $window = $windows->forCard($target);
         $holder = $windows->holder($target);

@@ -49,7 +49,7 @@ final readonly class Pins
     /** A code that was scanned before, in the tray or of this device, whose key this one is: nobody has to type. */
     public function known(SiteJob $job, PairAttempt $attempt): ?string
     {
-        if ($attempt->asked_dsk === null) {
+        if ($attempt->asked_dsk === null || ! $attempt->state->isHeard()) {
             return null;
         }
         $partial = PartialDsk::read($attempt->asked_dsk);

@@ -15,6 +15,8 @@ use Kavvel\Core\Pairing\LearnAct;
 /** Has a hub send what a key of a remote sends: as it was learnt, or from its preset. */
 final class SendSignal extends HubCommand
 {
+    private const NO_PRESET = 'no-preset';
+
     public function __construct(Gateway $gateway, private readonly string $reference)
     {
         parent::__construct($gateway);
@@ -33,7 +35,7 @@ final class SendSignal extends HubCommand
                 : ['signal' => $key->signal]);
         } catch (GatewayRefused $refused) {
             // A hub that has no preset for it has said what there is to try: it is learnt.
-            if ($key->signal === null) {
+            if ($refused->reason === self::NO_PRESET) {
                 $key->take(LearnAct::PresetFails, Logbook::HUB);
             }
             $key->update(['send_refused' => $this->short($refused->getMessage())]);

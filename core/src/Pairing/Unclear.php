@@ -13,10 +13,14 @@ enum Unclear: string
     /** It came from too far, or past the receiver */
     case Weak = 'weak';
 
+    /** It is what another key of this remote sends: the wrong one was pressed */
+    case OtherKey = 'other-key';
+
     public function advice(): string
     {
         return match ($this) {
             self::Repeats => 'It was held, and repeated itself: tap it, once and short.',
+            self::OtherKey => 'It is what another of its keys sends: press the one that is named here.',
             self::Weak => 'It was weak: hold the remote a hand’s breadth from the hub, and point it there.',
         };
     }

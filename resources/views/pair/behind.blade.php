@@ -73,7 +73,7 @@
     <a class="btn" href="{{ $bench->url(['slot' => $slot->key, 'storey' => null]) }}" data-opens-slot>Look at it</a>
     <x-form :action="route('jobs.slots.put-off', [$job, $slot])"><button class="btn">Skip for now</button></x-form>
 </div>
-@if ($behind->act !== BehindAct::PairBridge && $target->hub !== null)
+@if (! in_array($behind->act, [BehindAct::PairBridge, BehindAct::Wait], true) && $target->hub !== null)
 <x-form :action="route('jobs.hubs.nodes.store', [$job, $target->hub->key()])">
     <input type="hidden" name="slot" value="{{ $slot->key }}">
     <button class="btn plain">Ask the hub again what the bridge has</button>

@@ -43,8 +43,11 @@
             </div>
             @endif
             @if ($device->talk === LearnTalk::Listening)
-            <p class="note" role="status">{{ $device->listening->state === 'opening' ? 'The hub is asked to listen.'
-                : "Tap “{$key->name}” on its remote, a hand’s breadth from the hub." }}
+            <p class="note" role="status">{{ match (true) {
+                $card->waitsForSender() => 'Nothing is heard of the hub: the remote waits until it answers again.',
+                $device->listening->state === 'opening' => 'The hub is asked to listen.',
+                default => "Tap “{$key->name}” on its remote, a hand’s breadth from the hub.",
+            } }}
                 {{ $device->listening->unclear?->advice() }}</p>
             @elseif ($device->missed !== null)
             <p class="note danger" role="status">{{ $device->missed->state === 'refused' ? $device->missed->reason
