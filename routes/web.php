@@ -203,6 +203,10 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::put('/slots/{slot}/learn-school', [Pair\LearnSchoolController::class, 'update'])->name('slots.learn-school.update');
             Route::post('/bus', [Pair\BusController::class, 'store'])->name('bus.store');
             Route::put('/bus', [Pair\BusController::class, 'update'])->name('bus.update');
+            Route::post('/bus/listening', [Pair\BusListeningController::class, 'store'])->name('bus.listening.store');
+            Route::delete('/bus/listening', [Pair\BusListeningController::class, 'destroy'])->name('bus.listening.destroy');
+            Route::post('/bus/telegrams', [Pair\BusTelegramController::class, 'store'])->name('bus.telegrams.store');
+            Route::post('/bus/devices', [Pair\BusDeviceController::class, 'store'])->name('bus.devices.store');
             Route::post('/codes', [Pair\CodeController::class, 'store'])->name('codes.store');
             Route::put('/codes/{credential:id}', [Pair\CodeController::class, 'update'])->name('codes.update');
             Route::delete('/codes/{credential:id}', [Pair\CodeController::class, 'destroy'])->name('codes.destroy');

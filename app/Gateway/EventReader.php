@@ -31,6 +31,8 @@ final readonly class EventReader
         'key.learnt' => Events\KeyLearnt::class,
         'key.unclear' => Events\KeyUnclear::class,
         'signal.sent' => Events\SignalSent::class,
+        'bus.heard' => Events\BusHeard::class,
+        'telegram.sent' => Events\TelegramSent::class,
         'label.set' => Events\LabelSet::class,
         'command.done' => Events\CommandDone::class,
         'command.failed' => Events\CommandFailed::class,

@@ -152,6 +152,12 @@ final readonly class GatewayClient
         $this->send('POST', '/v1/signals', ['command' => $command, 'protocol' => $protocol, ...$signal]);
     }
 
+    /** @param string $address of the wired bus */
+    public function say(string $command, string $protocol, string $address, string $value): void
+    {
+        $this->send('POST', '/v1/telegrams', ['command' => $command, 'protocol' => $protocol, 'address' => $address, 'value' => $value]);
+    }
+
     public function startReading(string $command): void
     {
         $this->send('POST', '/v1/mesh-readings', ['command' => $command]);

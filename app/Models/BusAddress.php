@@ -23,6 +23,9 @@ use Kavvel\Core\Bus\GroupEntry;
  * @property string $name
  * @property string $point
  * @property BusFunction|null $function
+ * @property string|null $sent_reference of what a hub was told to say there, and has not said yet
+ * @property string|null $sent_value
+ * @property string|null $send_refused why it did not
  * @property-read Slot|null $slot
  */
 final class BusAddress extends Model

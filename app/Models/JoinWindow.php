@@ -24,7 +24,7 @@ use Kavvel\Core\Protocol\Protocol;
  * @property int|null $slot_id
  * @property int|null $user_id
  * @property string $reference
- * @property string $kind join, exclude, or learn: it listens for a key of a remote
+ * @property string $kind join, exclude, learn: it listens for a key of a remote, or hear: it listens to a wired bus
  * @property int|null $listed of one for exclusion: devices that stand on the hub’s SmartStart list still; null: it has told none
  * @property string|null $learns name of that key
  * @property Unclear|null $unclear how it was heard, where it was not clear

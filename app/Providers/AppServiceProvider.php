@@ -52,6 +52,8 @@ final class AppServiceProvider extends ServiceProvider
         Events\KeyLearnt::class => Handlers\OnKeyLearnt::class,
         Events\KeyUnclear::class => Handlers\OnKeyUnclear::class,
         Events\SignalSent::class => Handlers\OnSignalSent::class,
+        Events\BusHeard::class => Handlers\OnBusHeard::class,
+        Events\TelegramSent::class => Handlers\OnTelegramSent::class,
         Events\LabelSet::class => Handlers\OnLabelSet::class,
         Events\CommandDone::class => Handlers\OnCommandDone::class,
         Events\CommandFailed::class => Handlers\OnCommandFailed::class,

@@ -1,6 +1,8 @@
 // Deeds go without leaving the page; lights and states follow by themselves.
 const { base } = document.body.dataset;
-const words = { joined: 'in', 'in-part': 'in, in part', pairing: 'waits to be found', interviewing: 'being let in', out: 'out' };
+const words = {
+    joined: 'in', 'in-part': 'in, in part', pairing: 'waits to be found', interviewing: 'being let in', out: 'out', wired: 'on the bus',
+};
 
 document.addEventListener('submit', async (event) => {
     const form = event.target;

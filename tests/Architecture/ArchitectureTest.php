@@ -24,7 +24,7 @@ final class ArchitectureTest
     private const APP_FLOORS = [
         ['Tables', 'Vitals'], ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['Pictures'],
         ['JobFiles', 'JobSheet', 'Proving'],
-        ['Catalogue', 'Codes', 'Existing'], ['Gateway', 'Settings', 'Temporary'],
+        ['Bus', 'Catalogue', 'Codes', 'Existing'], ['Gateway', 'Settings', 'Temporary'],
         ['Radio'], ['Floorplan'], ['JobList', 'SignIn', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],
     ];
 

@@ -68,6 +68,15 @@ final class GatewayContractTest extends TestCase
         $this->check('POST', '/v1/signals', '/v1/signals', 202, ['preset' => 'LN-BEAM-2', 'key' => 'On'] + $send);
         $this->check('POST', '/v1/signals', '/v1/signals', 422, ['preset' => 'NOBODY', 'key' => 'On'] + $send);
         $this->check('POST', '/v1/signals', '/v1/signals', 422, ['command' => 'signal-0002', 'protocol' => 'zigbee', 'signal' => 'x']);
+        $hear = ['protocol' => 'wired', 'kind' => 'hear', 'seconds' => 600];
+        $this->check('POST', '/v1/windows', '/v1/windows', 202, ['command' => 'window-0009'] + $hear);
+        $this->check('POST', '/v1/windows', '/v1/windows', 422, ['command' => 'window-0010', 'kind' => 'join'] + $hear);
+        (new HandLog(self::$folder))->append(['do' => 'trigger', 'device' => 'hall-keypad']);
+        $say = ['command' => 'telegram-0001', 'protocol' => 'wired', 'address' => '1/1/1', 'value' => 'off'];
+        $this->check('POST', '/v1/telegrams', '/v1/telegrams', 202, $say);
+        $this->check('POST', '/v1/telegrams', '/v1/telegrams', 422, ['address' => '1/8/1'] + $say);
+        $this->check('POST', '/v1/telegrams', '/v1/telegrams', 422, ['protocol' => 'zigbee'] + $say);
+        $this->check('POST', '/v1/telegrams', '/v1/telegrams', 422, ['value' => ''] + $say);
         foreach ([
             ['kitchen-window', 'press', 3, ''], ['chart-socket', 'hold', 5, 'other-segment'], ['keeper-blind', 'hold', 3, ''],
             ['doorbell', 'pin-hold', 5, ''],
@@ -100,6 +109,7 @@ final class GatewayContractTest extends TestCase
         foreach ([
             'window.opened', 'device.announced', 'device.seen', 'device.secured', 'device.networked', 'device.failed', 'device.excluded',
             'device.interviewing', 'device.joined', 'label.set', 'command.done', 'key.learnt', 'key.unclear', 'signal.sent',
+            'bus.heard', 'telegram.sent',
             'reading.progress',
             'reading.done', 'window.closed', 'device.left',
         ] as $type) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\JobSheet\SlotCard;
+use App\Models\BusAddress;
 use App\Models\JoinWindow;
 use App\Models\PairAttempt;
 use App\Stations\Pair\WorkList;
@@ -39,6 +40,7 @@ final class WholeHouseTest extends TestCase
             match (true) {
                 $card->isBehindBridge() => $this->takeBehind('lantern-house', $card),
                 $card->isLinked() => $this->letInWhole($card),
+                $card->profile->protocol === Protocol::WiredBus => $this->hearOnBus($card),
                 default => $this->writeDown($card),
             };
             $opened += (int) ($card->isLinked() && ! $card->isBehindBridge());
@@ -55,6 +57,8 @@ final class WholeHouseTest extends TestCase
         self::assertGreaterThanOrEqual(60, count($nodes));
         self::assertCount(count(Protocol::cases()), $protocols, 'over all protocols');
         self::assertGreaterThan(50, $opened);
+        $this->delete(self::HOUSE.'/bus/listening')->assertSessionHasNoErrors();
+        $this->listen();
         self::assertSame(0, JoinWindow::query()->whereIn('state', JoinWindow::UNDER_WAY)->count());
         self::assertSame(0, PairAttempt::query()->get()->filter(static fn (PairAttempt $one): bool => $one->state->isOpen())->count());
         self::assertGreaterThanOrEqual($opened, PairAttempt::query()->count());
@@ -80,7 +84,18 @@ final class WholeHouseTest extends TestCase
 
     private function writeDown(SlotCard $card): void
     {
-        $address = $card->tag() === 'WB' ? "1.1.{$card->slot->id}" : '';
-        $this->post(self::HOUSE."/slots/{$card->key()}/hand-pairing", ['address' => $address])->assertSessionHasNoErrors();
+        $this->post(self::HOUSE."/slots/{$card->key()}/hand-pairing", ['address' => ''])->assertSessionHasNoErrors();
+    }
+
+    private function hearOnBus(SlotCard $card): void
+    {
+        $this->post(self::HOUSE.'/bus/listening')->assertSessionHasNoErrors();
+        $this->listen();
+        $this->hands('trigger', ['device' => $card->key()]);
+        $this->listen();
+        $said = $this->house()->devices[$card->key()]->bus?->says?->text;
+        $point = BusAddress::query()->where('address', $said)->sole()->point;
+        $this->post(self::HOUSE.'/bus/devices', ['point' => $point, 'slot' => $card->key()])->assertSessionHasNoErrors();
+        self::assertSame($said, $this->slot($card->key())->node?->address);
     }
 }

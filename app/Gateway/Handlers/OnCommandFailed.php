@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Gateway\Handlers;
 
 use App\Gateway\Events\CommandFailed;
+use App\Models\BusAddress;
 use App\Models\ProofCommand;
 use App\Models\Slot;
 use App\Proving\Proofs;
 use Kavvel\Core\Proving\Shown;
 
-/** A command was a try of the hub rung, or the writing of a name. */
+/** A command was a try of the hub rung, the writing of a name, or a telegram of a wired bus. */
 final readonly class OnCommandFailed
 {
     public function __construct(private Proofs $proofs) {}
@@ -25,5 +26,7 @@ final readonly class OnCommandFailed
         }
         Slot::query()->where('site_job_id', $event->gateway->site_job_id)->where('name_command', $event->command)
             ->update(['name_refused' => "The hub could not write it: {$event->reason}."]);
+        BusAddress::query()->where('site_job_id', $event->gateway->site_job_id)->where('sent_reference', $event->command)
+            ->update(['sent_reference' => null, 'send_refused' => "The hub could not say it: {$event->reason}."]);
     }
 }

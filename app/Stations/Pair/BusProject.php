@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stations\Pair;
 
-use App\JobSheet\JobSheet;
-use App\JobSheet\SlotCard;
 use App\Logbook\Logbook;
 use App\Models\BusAddress;
 use App\Models\SiteJob;
@@ -14,7 +12,6 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Kavvel\Core\Bus\ControlPoint;
 use Kavvel\Core\Bus\GroupEntry;
-use Kavvel\Core\Protocol\Protocol;
 
 /** The project of a wired bus: its addresses, what they are together, and which planned device each is. */
 final readonly class BusProject
@@ -59,18 +56,6 @@ final readonly class BusProject
         $this->logbook->write($job, $person, 'pair', $line, $slot);
     }
 
-    /** @return list<array{point: ControlPoint, card: SlotCard|null}> */
-    public function points(JobSheet $sheet): array
-    {
-        $rows = BusAddress::query()->where('site_job_id', $sheet->job->id)->orderBy('number')->get();
-        $slots = $this->slotsByPoint($rows);
-        $entries = array_values(array_filter($rows->map(static fn (BusAddress $row): ?GroupEntry => $row->entry())->all()));
-
-        return array_map(static fn (ControlPoint $point): array => [
-            'point' => $point, 'card' => $sheet->cardOfSlot($slots[ControlPoint::key($point->name)] ?? null),
-        ], ControlPoint::all($entries));
-    }
-
     /**
      * @param  Collection<int, BusAddress>  $addresses
      * @return array<string, int>
@@ -85,11 +70,5 @@ final readonly class BusProject
         }
 
         return $slots;
-    }
-
-    /** @return list<SlotCard> devices of the bus on the plan */
-    public function devices(JobSheet $sheet): array
-    {
-        return array_values($sheet->ofProtocol(Protocol::WiredBus));
     }
 }

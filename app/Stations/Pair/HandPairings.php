@@ -23,7 +23,7 @@ final readonly class HandPairings
     public function __construct(private Logbook $logbook, private Proofs $proofs) {}
 
     /** @throws HandPairingRefused */
-    public function record(SiteJob $job, Slot $slot, string $address, User $person): void
+    public function record(SiteJob $job, Slot $slot, string $address, User $person, string $how = 'Recorded by hand'): void
     {
         $card = JobSheet::of($job)->cards[$slot->key];
         if ($card->isIn()) {
@@ -50,7 +50,7 @@ final readonly class HandPairings
             'started_at' => now(),
             'ended_at' => now(),
         ]);
-        $this->logbook->write($job, $person, 'pair', "Recorded by hand: the {$slot->title()} is in as {$node->address}.", $slot);
+        $this->logbook->write($job, $person, 'pair', "{$how}: the {$slot->title()} is in as {$node->address}.", $slot);
     }
 
     /** What is taught to a sender, or wired, may have no address of its own: its slot tells it from the others. */

@@ -9,6 +9,7 @@ use App\JobSheet\HubOfSlot;
 use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
 use App\Models\Forecast;
+use App\Models\Gateway;
 use App\Models\JoinWindow;
 use App\Models\PairAttempt;
 use App\Models\SiteJob;
@@ -17,6 +18,7 @@ use App\Models\User;
 use Kavvel\Core\Pairing\AttemptEvent;
 use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Protocol\Leaving;
+use Kavvel\Core\Protocol\Protocol;
 
 /** Opens and closes windows, one at a time on each radio. The hub is asked only after the intent is stored. */
 final readonly class JoinWindows
@@ -77,6 +79,19 @@ final readonly class JoinWindows
         $window = $this->take($job, $slot, $person, 'learn');
         $window->update(['learns' => $key]);
         OpenWindow::dispatch($window->gateway()->firstOrFail(), $window->id);
+    }
+
+    /** The hub listens to a wired bus, for everybody at once; false: it does so already. */
+    public function hear(SiteJob $job, Gateway $gateway, User $person): bool
+    {
+        Gateway::query()->whereKey($gateway->id)->lockForUpdate()->first();
+        $isOpen = JoinWindow::query()->where('gateway_id', $gateway->id)->where('kind', 'hear')
+            ->whereIn('state', JoinWindow::UNDER_WAY)->exists();
+        if (! $isOpen) {
+            OpenWindow::dispatch($gateway, $this->ask($job, $gateway, Protocol::WiredBus, 'hear', null, $person)->id);
+        }
+
+        return ! $isOpen;
     }
 
     public function close(JoinWindow $window): void
@@ -151,11 +166,16 @@ final readonly class JoinWindows
             $this->ending->end($busy, AttemptEvent::Replaced, now());
         }
 
+        return $this->ask($job, $gateway, $protocol, $kind, $slot, $person);
+    }
+
+    private function ask(SiteJob $job, Gateway $gateway, Protocol $protocol, string $kind, ?Slot $slot, User $person): JoinWindow
+    {
         return JoinWindow::query()->create([
             'site_job_id' => $job->id,
             'gateway_id' => $gateway->id,
             'reference' => (string) str()->ulid(),
-            'slot_id' => $slot->id,
+            'slot_id' => $slot?->id,
             'user_id' => $person->id,
             'state' => 'opening',
             'kind' => $kind,

@@ -25,7 +25,7 @@ final readonly class OpenWindows
             ->where('site_job_id', $sheet->job->id)
             ->whereIn('state', JoinWindow::UNDER_WAY)
             ->whereNotNull('slot_id')
-            ->where('kind', '!=', 'learn')
+            ->whereIn('kind', ['join', 'exclude'])
             ->latest('id')
             ->get();
 

@@ -20,7 +20,6 @@ final readonly class PairMiddle
     public function __construct(
         private CodeStore $codes,
         private HubSheets $hubSheets,
-        private BusProject $bus,
     ) {}
 
     public function of(PairLens $lens, JobSheet $sheet, WorkList $work, ?SlotCard $target): ?Middle
@@ -31,7 +30,7 @@ final readonly class PairMiddle
             PairLens::Plan => null,
             PairLens::Codes => $this->tray($sheet, $work, $storey),
             PairLens::Hubs => $this->sheets($sheet, $storey),
-            PairLens::Bus => $this->project($sheet, $storey),
+            PairLens::Bus => $this->bus($sheet, $storey),
             PairLens::Teach => $this->teach($sheet, $storey),
         };
     }
@@ -62,13 +61,11 @@ final readonly class PairMiddle
         return new Middle('pair.teach', static fn (): array => ['devices' => $devices], serialize($seen), $storey, []);
     }
 
-    private function project(JobSheet $sheet, string $storey): Middle
+    private function bus(JobSheet $sheet, string $storey): Middle
     {
-        $data = ['points' => $this->bus->points($sheet), 'devices' => $this->bus->devices($sheet)];
-        $titles = array_map(static fn (SlotCard $card): array => [$card->key(), $card->fullTitle()], $data['devices']);
-        $seen = array_map(static fn (array $one): array => [$one['point'], $one['card']?->key()], $data['points']);
+        $wired = BusBench::of($sheet);
 
-        return new Middle('pair.bus', static fn (): array => $data, serialize([$seen, $titles]), $storey, []);
+        return new Middle('pair.bus', static fn (): array => ['wired' => $wired], $wired->version(), $storey, []);
     }
 
     /** @return list<array{hub: Hub, sheet: HubSheet, hasSecret: bool, checks: array<string, HubCheck>, speaks: string}> */

@@ -26,6 +26,7 @@ final readonly class PairStation implements Station
         private PairCard $card,
         private BehindCard $behind,
         private Teaching $teaching,
+        private BusListening $listening,
         private PairMiddle $middle,
         private Guard $guard,
     ) {}
@@ -69,7 +70,11 @@ final readonly class PairStation implements Station
             new Lens($about === null ? [] : ForecastLink::of($sheet, $sheet->card($asked->slot) ?? $about)),
             $about === null ? new Legend : new Legend(PairingOrder::from($sheet->job->school)->words()),
             $about?->key(),
-            isLive: $shown->isLive || ($lens === PairLens::Teach && $this->teaching->isUnderWay($sheet->job)),
+            isLive: $shown->isLive || match ($lens) {
+                PairLens::Teach => $this->teaching->isUnderWay($sheet->job),
+                PairLens::Bus => $this->listening->isUnderWay($sheet->job),
+                default => false,
+            },
             middle: $this->middle->of($lens, $sheet, $work, $about),
             lenses: PairLens::titles(),
             chosenLens: $lens->value,

@@ -40,6 +40,43 @@ enum BusFunction: string
         };
     }
 
+    /** What tells that it was done; null: nothing does. */
+    public function toldBy(): ?self
+    {
+        return match ($this) {
+            self::Switch => self::Status,
+            self::Value => self::ValueStatus,
+            self::Move, self::Position => self::PositionStatus,
+            self::Setpoint => self::SetpointStatus,
+            default => null,
+        };
+    }
+
+    /** How long that may take, in ms: a dimmer tells when it is there, a blind after its whole run. */
+    public function isToldWithinMs(): int
+    {
+        return match ($this) {
+            self::Value => 15_000,
+            self::Move, self::Position => 180_000,
+            default => 3_000,
+        };
+    }
+
+    /** A position is told in percent, whichever way was asked for. */
+    public function isToldAsAsked(): bool
+    {
+        return $this !== self::Move;
+    }
+
+    /** Said by the device that the control point is, not to it. */
+    public function isSaidByLoad(): bool
+    {
+        return match ($this) {
+            self::Status, self::ValueStatus, self::PositionStatus, self::SetpointStatus, self::Actual, self::Report => true,
+            default => false,
+        };
+    }
+
     /** @return list<string> how names say it, in small letters */
     private function endings(): array
     {

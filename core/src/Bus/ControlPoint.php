@@ -66,6 +66,28 @@ final readonly class ControlPoint
         );
     }
 
+    public function entryAt(int $number): ?GroupEntry
+    {
+        foreach ($this->entries as $entry) {
+            if ($entry->address->number === $number) {
+                return $entry;
+            }
+        }
+
+        return null;
+    }
+
+    /** Something is told to it: it is no mere sensor. */
+    public function isLoad(): bool
+    {
+        return array_filter($this->entries, static fn (GroupEntry $one): bool => $one->function?->isSaidByLoad() === false) !== [];
+    }
+
+    public function isSwitched(): bool
+    {
+        return array_filter($this->entries, static fn (GroupEntry $one): bool => $one->function === BusFunction::Switch) !== [];
+    }
+
     public function isComplete(): bool
     {
         return $this->missing === [] && $this->missingFeedback === [] && $this->twice === [];

@@ -295,7 +295,12 @@ final readonly class Limits
                 'acceptedBy?' => $name,
                 'closedAt?' => $time,
             ],
-            'busAddresses' => ['address' => self::line(20), 'name' => self::line(120), 'point' => self::line(120)],
+            'busAddresses' => [
+                'address' => self::line(20), 'name' => self::line(120), 'point' => self::line(120),
+                'heard?' => static fn (Input $heard) => self::fields($heard, [
+                    'value' => self::line(200), 'from?' => self::line(40), 'at' => $time, 'until?' => $time,
+                ]),
+            ],
             'log' => ['at' => $time, 'by' => $name, 'kind' => self::line(40), 'text' => self::note(1_000), 'slot?' => Check::key(...)],
         ];
     }

@@ -31,6 +31,15 @@ final class TaughtAndBusTest extends TestCase
         yield 'two devices in two spellings' => [[$row('1/2/3', 'Den', 'A'), $row('5', 'DEN', 'B')], '$.busAddresses[1].slot'];
         yield 'a point half without' => [[$row('1/2/3', 'Den', 'A'), $row('5', 'Den')], '$.busAddresses[1].slot'];
         yield 'an unknown function' => [[[...$row('1/2/3', 'Den'), 'function' => 'dance']], '$.busAddresses[0].function'];
+        $heard = static fn (array $heard): array => [[...$row('1/2/3', 'Den'), 'heard' => $heard]];
+        $said = ['value' => 'on', 'from' => '1.1.4', 'at' => '2026-01-02T03:04:05.678Z', 'until' => '2026-01-02T03:14:05Z'];
+        yield 'what was heard' => [$heard($said), null];
+        yield 'said by the hub, and listened to no longer' => [$heard(['from' => null, 'until' => null] + $said), null];
+        yield 'heard when' => [$heard(['value' => 'on']), '$.busAddresses[0].heard.at'];
+        yield 'heard on no day' => [$heard(['at' => '2026-02-30T03:04:05Z'] + $said), '$.busAddresses[0].heard.at'];
+        yield 'listened to until' => [$heard(['until' => 'later'] + $said), '$.busAddresses[0].heard.until'];
+        yield 'heard what' => [$heard(['value' => str_repeat('x', 201)] + $said), '$.busAddresses[0].heard.value'];
+        yield 'said by nobody in particular' => [$heard(['from' => str_repeat('1', 41)] + $said), '$.busAddresses[0].heard.from'];
         yield 'a known function' => [[[...$row('1/2/3', 'Den'), 'function' => 'position-status']], null];
     }
 

@@ -11,6 +11,8 @@
     } }}</p>
     @if ($open->joining() === Joining::Taught)
     <a class="btn mb-2" href="{{ route('jobs.pair', [$job, 'lens' => 'teach']) }}">Teach its keys</a>
+    @elseif ($open->joining() === Joining::Addressed)
+    <a class="btn mb-2" href="{{ route('jobs.pair', [$job, 'lens' => 'bus']) }}">Listen to its bus</a>
     @endif
     <x-form :action="route('jobs.slots.hand-pairing.store', [$job, $slot])">
         <input type="hidden" name="station" value="{{ $bench->station }}">

@@ -144,6 +144,9 @@ final readonly class HandsPage
         if ($device->remote !== null) {
             return self::with($device, self::keysOf($device->remote));
         }
+        if ($device->bus !== null) {
+            return self::with($device, [['label' => $device->trigger(), 'form' => ['do' => 'trigger']]]);
+        }
         $deeds = $device->behind === null ? $this->gestures($device) : [self::presenceDeed($state->presence)];
         $deeds[] = ['label' => $device->trigger(), 'form' => ['do' => 'trigger']];
         if ($state->carriedTo !== null) {
@@ -258,6 +261,7 @@ final readonly class HandsPage
             'in-part' => 'in, in part',
             'pairing' => 'waits to be found',
             'interviewing' => 'being let in',
+            'wired' => 'on the bus',
             default => 'out',
         };
     }

@@ -31,6 +31,7 @@ final readonly class Device
         public ?string $behind = null,
         public Presence $presence = Presence::Online,
         public ?Remote $remote = null,
+        public ?BusUnit $bus = null,
     ) {}
 
     public function end(?Vec3 $carriedTo): ?RadioEnd

@@ -10,7 +10,7 @@ use Kavvel\Core\Site\Vec3;
 /** How one device stands while the fold runs. */
 final class DeviceState
 {
-    public string $phase = 'out';
+    public string $phase;
 
     public string $light = 'off';
 
@@ -48,9 +48,11 @@ final class DeviceState
         $this->presence = $device->presence;
         // Its bridge has its name of its own app.
         $this->label = $device->behind === null ? null : ucfirst($device->title);
-        if ($device->joined) {
-            $this->phase = 'joined';
-        }
+        $this->phase = match (true) {
+            $device->bus !== null => 'wired',
+            $device->joined => 'joined',
+            default => 'out',
+        };
     }
 
     /** A spare in the van has none. */

@@ -33,6 +33,10 @@ enum Fault: string
     case OtherSegment = 'other-segment';
     case Filtered = 'filtered';
     case Tunnel = 'tunnel';
+    case NoBusSupply = 'no-bus-supply';
+    case NotLoaded = 'not-loaded';
+    case OlderProject = 'older-project';
+    case TellsNothing = 'tells-nothing';
 
     public function words(): string
     {
@@ -61,12 +65,19 @@ enum Fault: string
             self::OtherSegment => 'It lands in the guest network',
             self::Filtered => 'An access point filters multicast',
             self::Tunnel => 'The hub goes through a tunnel',
+            self::NoBusSupply => 'The bus has no supply',
+            self::NotLoaded => 'The tool of its bus never loaded it',
+            self::OlderProject => 'An older project is in it',
+            self::TellsNothing => 'It tells nobody its state',
         };
     }
 
     /** @return list<self> what can be wrong with a device of this protocol */
     public static function of(Protocol $protocol, bool $isOnBattery): array
     {
+        if ($protocol === Protocol::WiredBus) {
+            return [self::NoBusSupply, self::NotLoaded, self::OlderProject, self::TellsNothing];
+        }
         $everywhere = [
             self::OwnedElsewhere, self::AnswersLate, self::HalfInterview, self::DropsOff, self::Unsupported, self::BreaksOff,
             ...($isOnBattery ? [self::FlatBattery, self::LowBattery] : []),

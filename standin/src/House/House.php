@@ -41,6 +41,13 @@ final readonly class House
      */
     public const SENDERS = ['ir' => 30, 'rf' => 30];
 
+    /**
+     * Whose wires its hub is on, and how long it listens to them at most, in seconds.
+     *
+     * @var array<string, int>
+     */
+    public const BUSES = ['wired' => 600];
+
     /** Below this a receiver of 433 MHz hears nothing */
     private const HEARS_DB = 2.0;
 
@@ -85,7 +92,8 @@ final readonly class House
         $devices = [];
         foreach ($job->slots as $slot) {
             $protocol = $slot->profile->protocol->value;
-            if (! isset(self::WINDOWS[$protocol]) && ! isset(self::SENDERS[$protocol])) {
+            $bus = self::bus($overlay, $slot->key);
+            if (! isset(self::WINDOWS[$protocol]) && ! isset(self::SENDERS[$protocol]) && $bus === null) {
                 continue;
             }
             $fault = $overlay->get('faults')->find($slot->key)?->text();
@@ -94,7 +102,7 @@ final readonly class House
                 $slot->key,
                 "{$slot->place} {$slot->what}",
                 $slot->room,
-                $slot->node ?? self::address($seed, $slot->key, $slot->profile->protocol, count($devices)),
+                $bus->own ?? $slot->node ?? self::address($seed, $slot->key, $slot->profile->protocol, count($devices)),
                 $slot->profile,
                 $side->place($slot->position, $job->rooms[$slot->room]),
                 $slot->mounting->lossDb(),
@@ -104,6 +112,7 @@ final readonly class House
                 $slot->behind,
                 Presence::from($presence ?? Presence::Online->value),
                 Remote::of($seed, $slot->key, $slot->profile, $overlay->find('remotes')?->find($slot->key)),
+                $bus,
             );
         }
 
@@ -171,17 +180,25 @@ final readonly class House
                 $key,
                 $one->get('title')->text(),
                 $one->find('room')?->text() ?? self::VAN,
-                self::address($seed, $key, $profile->protocol, count($beside)),
+                self::bus($overlay, $key)->own ?? self::address($seed, $key, $profile->protocol, count($beside)),
                 $profile,
                 $place === null ? null : BuildingReader::place($place),
                 0.0,
                 false,
                 $fault === null ? null : Fault::from($fault),
                 self::code($seed, $key, $profile),
+                bus: self::bus($overlay, $key),
             );
         }
 
         return $beside;
+    }
+
+    private static function bus(Input $overlay, string $key): ?BusUnit
+    {
+        $unit = $overlay->find('bus')?->find($key);
+
+        return $unit === null ? null : BusUnit::read($unit);
     }
 
     private static function code(int $seed, string $unit, Profile $profile): ?TrueCode

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin\Link;
 
+use Kavvel\Core\Bus\GroupAddress;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Standin\House\DeviceState;
 use Kavvel\Standin\House\House;
@@ -17,6 +18,8 @@ use Kavvel\Standin\Time\HandLog;
 /** The gateway link (docs/gateway-link.md) over the imaginary house. */
 final readonly class GatewayApi
 {
+    private const LONGEST_VALUE = 200;
+
     public function __construct(private House $house, private HandLog $log, private string $token) {}
 
     /**
@@ -52,6 +55,7 @@ final readonly class GatewayApi
             $method === 'GET' && $path === '/v1/smart-start' => [200, ['entries' => $this->smartStart($state)]],
             $method === 'DELETE' && count($parts) === 3 && $parts[1] === 'smart-start' => $this->forget($state, $parts[2], $body),
             $method === 'POST' && $path === '/v1/signals' => $this->send($body),
+            $method === 'POST' && $path === '/v1/telegrams' => $this->say($body),
             $method === 'POST' && $path === '/v1/mesh-readings' => $this->accepted(['do' => 'read-mesh'], $body, 'reading'),
             $method === 'GET' && count($parts) === 3 && $parts[1] === 'mesh-readings' => $this->reading($state, $parts[2]),
             count($parts) >= 3 && $parts[1] === 'nodes' => $this->onNode($state, $method, $parts, $body),
@@ -63,7 +67,7 @@ final readonly class GatewayApi
     private function about(Fold $state): array
     {
         return [
-            'link' => 'kavvel-gateway-link', 'version' => 3, 'name' => 'Stand-in hub',
+            'link' => 'kavvel-gateway-link', 'version' => 4, 'name' => 'Stand-in hub',
             'epoch' => $state->hub->epoch, 'clock' => Hub::time($state->world->now), 'oldest' => 1, 'newest' => count($state->hub->events),
             'radios' => [
                 ...array_map(static fn (string $protocol, int $seconds): array => [
@@ -74,6 +78,9 @@ final readonly class GatewayApi
                 ...array_map(static fn (string $protocol, int $seconds): array => [
                     'protocol' => $protocol, 'longestWindowSeconds' => $seconds, 'kinds' => ['learn'],
                 ], array_keys(House::SENDERS), House::SENDERS),
+                ...array_map(static fn (string $protocol, int $seconds): array => [
+                    'protocol' => $protocol, 'longestWindowSeconds' => $seconds, 'kinds' => ['hear'],
+                ], array_keys(House::BUSES), House::BUSES),
             ],
         ];
     }
@@ -183,6 +190,7 @@ final readonly class GatewayApi
             'join' => House::WINDOWS[$protocol] ?? null,
             'exclude' => $protocol === Protocol::ZWave->value ? House::WINDOWS[$protocol] : null,
             'learn' => House::SENDERS[$protocol] ?? null,
+            'hear' => House::BUSES[$protocol] ?? null,
             default => null,
         };
     }
@@ -210,6 +218,24 @@ final readonly class GatewayApi
             $body,
             'command',
         );
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return array{int, array<string, mixed>}
+     */
+    private function say(array $body): array
+    {
+        [$protocol, $address, $value] = [$body['protocol'] ?? null, $body['address'] ?? null, $body['value'] ?? null];
+        $to = is_string($address) ? GroupAddress::of($address) : null;
+        if (! is_string($protocol) || ! isset(House::BUSES[$protocol])) {
+            return [422, self::error('unsupported', 'This gateway is on no such bus.')];
+        }
+        if ($to === null || ! is_string($value) || $value === '' || mb_strlen($value) > self::LONGEST_VALUE) {
+            return [422, self::error('missing', 'A telegram has an address of the bus, such as 1/2/3, and a value.')];
+        }
+
+        return $this->accepted(['do' => 'say', 'address' => $to->text, 'value' => $value], $body, 'command');
     }
 
     /** @return array{int, array<string, mixed>} */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin\Time;
 
+use Kavvel\Core\Bus\GroupAddress;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Standin\House\DeviceState;
 use Kavvel\Standin\House\Fault;
@@ -13,9 +14,11 @@ use Kavvel\Standin\House\Presence;
 use Kavvel\Standin\House\World;
 use Kavvel\Standin\Hub\Hub;
 use Kavvel\Standin\Joining\Bridging;
+use Kavvel\Standin\Joining\BusLine;
 use Kavvel\Standin\Joining\Joining;
 use Kavvel\Standin\Joining\Remotes;
 use Kavvel\Standin\Joining\Reports;
+use LogicException;
 
 /**
  * The state of the house at one moment: a pure fold of the house, its seed, the log of what hands and hub commands did,
@@ -37,11 +40,14 @@ final readonly class Fold
 
     private Reports $reports;
 
+    private BusLine $bus;
+
     private function __construct(House $house)
     {
         $this->world = new World($house);
         $this->hub = new Hub($this->world);
         $this->reports = new Reports($this->world, $this->hub);
+        $this->bus = new BusLine($this->world, $this->hub);
         $this->remotes = new Remotes($this->world, $this->hub);
         $this->bridging = new Bridging($this->world, $this->hub);
         $this->joining = new Joining($this->world, $this->hub, $this->reports, $this->bridging);
@@ -78,6 +84,7 @@ final readonly class Fold
         while (($what = $this->world->next($now)) !== null) {
             match (true) {
                 isset($what['round']) => $this->joining->happens($what),
+                $what['do'] === 'said' => $this->bus->said($what),
                 isset($what['behind']) => $this->bridging->appears($this->world->devices[$what['behind']]),
                 default => $this->hub->happens($what),
             };
@@ -107,6 +114,11 @@ final readonly class Fold
             'label' => $this->hub->label((string) $entry['address'], (string) $entry['label']),
             'switch' => $this->hub->switch((string) $entry['command'], (string) $entry['address'], (string) $entry['value']),
             'send' => $this->remotes->send((string) $entry['command'], Protocol::from((string) $entry['protocol']), $entry),
+            'say' => $this->bus->send(
+                (string) $entry['command'],
+                GroupAddress::of((string) $entry['address']) ?? throw new LogicException('The link lets no such address through.'),
+                (string) $entry['value'],
+            ),
             'remove' => $this->joining->leave($this->world->byAddress((string) $entry['address'])),
             default => $this->byHand($this->world->devices[$entry['device'] ?? ''] ?? null, $entry),
         };
@@ -135,7 +147,7 @@ final readonly class Fold
         match ($entry['do']) {
             'fault' => $state->fault = Fault::tryFrom((string) $entry['fault']),
             'new-battery' => $state->fault = in_array($state->fault, [Fault::FlatBattery, Fault::LowBattery], true) ? null : $state->fault,
-            'trigger' => $this->reports->trigger($state),
+            'trigger' => $state->device->bus === null ? $this->reports->trigger($state) : $this->bus->operate($state),
             'power' => $this->bridging->turn($state, Presence::tryFrom((string) $entry['kind']) ?? $state->presence),
             'remote-key' => $this->remotes->pressed(
                 $state,

@@ -9,6 +9,8 @@ use Kavvel\Core\Pairing\Failure;
 /** Case 8, as far as pairing: a wired bus, five Matter devices, and a bridge with four children. */
 final class ChandlerHouseTest extends PairsAHouse
 {
+    private const PROJECT = "address;name\n1/0/1;Shop keypad key\n1/0/2;Shop keypad status\n2/0/1;Office presence status\n";
+
     protected function key(): string
     {
         return 'chandler-house';
@@ -39,12 +41,13 @@ final class ChandlerHouseTest extends PairsAHouse
         self::assertSame(5, $this->sheetOf($this->key())->countIn());
     }
 
-    public function test_the_group_addresses_are_imported_and_a_device_is_put_in_by_hand(): void
+    public function test_the_group_addresses_are_imported_and_its_devices_are_heard_on_the_bus(): void
     {
-        $this->bring("address;name\n1/0/1;Shop keypad key\n1/0/2;Shop keypad status\n2/0/1;Office presence status\n");
-        $this->putIn('shop-keypad', 'Shop keypad');
+        $this->bring(self::PROJECT);
+        $this->hearIn('shop-keypad', 'Shop keypad');
 
-        self::assertTrue($this->card('shop-keypad')->isIn());
+        self::assertSame('1/0/1', $this->card('shop-keypad')->node?->address);
+        $this->get($this->url('/pair?lens=bus'))->assertSeeInOrder(['2/0/1', 'not heard yet']);
     }
 
     public function test_the_whole_house_comes_in(): void
@@ -53,9 +56,9 @@ final class ChandlerHouseTest extends PairsAHouse
         while (($card = $this->nextOf($this->key(), 'shop-keypad', 'office-presence')) !== null) {
             $card->isBehindBridge() ? $this->take($card->key()) : $this->pair($card->key());
         }
-        foreach (['shop-keypad', 'office-presence'] as $slot) {
-            $this->post($this->url("/slots/{$slot}/hand-pairing"), ['address' => '', 'station' => 'pair'])->assertSessionHasNoErrors();
-        }
+        $this->bring(self::PROJECT);
+        $this->hearIn('shop-keypad', 'Shop keypad');
+        $this->hearIn('office-presence', 'Office presence');
 
         $this->assertAllAreIn();
     }

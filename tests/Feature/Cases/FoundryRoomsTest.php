@@ -35,11 +35,28 @@ final class FoundryRoomsTest extends PairsAHouse
             3/1/1;Lobby presence status
             CSV);
         $this->get($this->url('/pair?lens=bus'))->assertSeeInOrder(['Lobby light', 'Nothing tells its state']);
-        $this->putIn('meeting-keypad', 'Meeting keypad');
-        $this->putIn('office-keypad', 'Office keypad');
-        $this->putIn('lobby-presence', 'Lobby presence');
+        $this->hearIn('meeting-keypad', 'Meeting keypad');
+        $this->hearIn('office-keypad', 'Office keypad');
+        $this->hearIn('lobby-presence', 'Lobby presence');
         $this->pairAll();
 
         $this->assertAllAreIn();
+    }
+
+    public function test_each_control_point_is_proved_and_one_that_tells_nothing_is_found(): void
+    {
+        $this->bring("address;name\n1/1/1;Meeting light switch\n1/1/2;Meeting light status\n1/2/1;Lobby light switch\n"
+            ."1/2/2;Lobby light status\n");
+        $this->post($this->url('/bus/listening'))->assertSessionHasNoErrors();
+        $this->listen();
+        foreach (['Meeting light', 'Lobby light'] as $point) {
+            $this->post($this->url('/bus/telegrams'), ['point' => $point, 'value' => 'on'])->assertSessionHasNoErrors();
+        }
+        $this->pass(5);
+
+        $this->get($this->url('/pair?lens=bus'))->assertSeeInOrder([
+            '2 control points, all of them whole; 1 of them proved.', 'Lobby light', '1/2/2 told nothing after the switch at 1/2/1.',
+            'Meeting light', 'light, proved',
+        ]);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature\Cases;
 
 use App\JobSheet\SlotCard;
-use App\Models\BusAddress;
 use App\Models\PairAttempt;
 use Illuminate\Http\UploadedFile;
 use Tests\LetsDevicesIn;
@@ -55,13 +54,15 @@ abstract class PairsAHouse extends CarriesAHouse
         $this->post($this->url('/bus'), ['table' => $file])->assertSessionHasNoErrors();
     }
 
-    /** A device of the bus is this control point, and is put in with its first address. */
-    protected function putIn(string $slot, string $point): void
+    /** A device of the bus is operated while the hub listens, and what was heard is taken for it. */
+    protected function hearIn(string $slot, string $point): void
     {
-        $this->put($this->url('/bus'), ['point' => $point, 'slot' => $slot])->assertSessionHasNoErrors();
-        $address = (string) BusAddress::query()->where('site_job_id', $this->house->id)->where('point', $point)->orderBy('number')
-            ->value('address');
-        $this->post($this->url("/slots/{$slot}/hand-pairing"), ['address' => $address, 'station' => 'pair'])->assertSessionHasNoErrors();
+        $this->post($this->url('/bus/listening'))->assertSessionHasNoErrors();
+        $this->listen();
+        $this->hands('trigger', ['device' => $slot]);
+        $this->listen();
+        $this->get($this->url('/pair?lens=bus'))->assertSee("Yes, the {$this->card($slot)->called}");
+        $this->post($this->url('/bus/devices'), ['point' => $point, 'slot' => $slot])->assertSessionHasNoErrors();
     }
 
     /** All that is open, in the order of work. */

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bus;
+
+use App\Models\SiteJob;
+use App\Models\Slot;
+use App\Proving\Proofs;
+use Kavvel\Core\Bus\GroupAddress;
+use Kavvel\Core\Proving\Shown;
+
+/** What is heard on a wired bus of a device that is in goes into its record. */
+final readonly class BusProofs
+{
+    public function __construct(private Proofs $proofs) {}
+
+    public function heard(SiteJob $job, GroupAddress $address): void
+    {
+        $point = JobBus::of($job)->pointAt($address->number);
+        $slot = Slot::query()->whereKey($point?->slotId)->whereNotNull('node_id')->first();
+        if ($point !== null && $slot !== null) {
+            $this->show($job, $slot, $point);
+        }
+    }
+
+    /** All that was heard of it, where it has just come in as well. */
+    public function show(SiteJob $job, Slot $slot, BusPoint $point): void
+    {
+        foreach (Shown::byBus($slot->profile()->firstOrFail()->core($job->region), $point->heard) as $shown) {
+            $this->proofs->show($slot, $shown);
+        }
+    }
+}
