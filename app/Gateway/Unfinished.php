@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gateway;
 
+use App\Models\BusTelegram;
 use App\Models\Gateway;
 use App\Models\JoinWindow;
 use App\Models\MeshReading;
@@ -32,7 +33,10 @@ final readonly class Unfinished
         $readings = MeshReading::query()->where('gateway_id', $gateway->id)->whereIn('state', ['asked', 'running'])
             ->where('asked_at', '<', now()->subSeconds(self::READING_SECONDS))
             ->update(['state' => 'failed', 'reason' => 'The hub never finished it.', 'ended_at' => now()]);
-        if ($windows->isNotEmpty() || $readings > 0) {
+        // Nobody says that nothing was said: whoever looks at the bus sees it now.
+        $silences = BusTelegram::query()->where('site_job_id', $gateway->site_job_id)->where('due_at', '<', now())
+            ->update(['due_at' => null]);
+        if ($windows->isNotEmpty() || $readings > 0 || $silences > 0) {
             $gateway->job()->firstOrFail()->touchLive();
         }
     }

@@ -24,6 +24,7 @@ use Kavvel\Core\Bus\Said;
  * @property string $value
  * @property Carbon $at by the clock of the hub
  * @property Carbon|null $followed_until when it was listened to no longer, where the window is not here: it came with a file
+ * @property Carbon|null $due_at by when its state is told, or silence is news
  * @property-read JoinWindow|null $joinWindow
  */
 final class BusTelegram extends Model
@@ -31,6 +32,9 @@ final class BusTelegram extends Model
     use BelongsToJob;
 
     public $timestamps = false;
+
+    /** The clock of a hub is known to two seconds only */
+    private const SLACK_SECONDS = 3;
 
     protected $table = 'bus_telegrams';
 
@@ -40,8 +44,11 @@ final class BusTelegram extends Model
 
     public static function keep(JoinWindow $window, GroupAddress $address, ?string $saidBy, string $value, Carbon $at): void
     {
+        $what = BusAddress::query()->where('site_job_id', $window->site_job_id)->where('number', $address->number)->first()?->function;
+        $due = $what?->toldBy() === null ? null : now()->addMilliseconds($what->isToldWithinMs())->addSeconds(self::SLACK_SECONDS);
         self::query()->updateOrCreate(['site_job_id' => $window->site_job_id, 'number' => $address->number], [
             'join_window_id' => $window->id, 'address' => $address->text, 'said_by' => $saidBy, 'value' => $value, 'at' => $at,
+            'due_at' => $due,
         ]);
     }
 
@@ -62,6 +69,6 @@ final class BusTelegram extends Model
 
     protected function casts(): array
     {
-        return ['at' => 'datetime', 'followed_until' => 'datetime'];
+        return ['at' => 'datetime', 'followed_until' => 'datetime', 'due_at' => 'datetime'];
     }
 }

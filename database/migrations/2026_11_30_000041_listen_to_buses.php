@@ -18,7 +18,9 @@ return new class extends Migration {
             $table->string('value', 200);
             $table->timestamp('at', 3);
             $table->timestamp('followed_until', 3)->nullable();
+            $table->timestamp('due_at')->nullable();
             $table->unique(['site_job_id', 'number']);
+            $table->index(['site_job_id', 'due_at']);
         });
         Schema::table('bus_addresses', static function (Blueprint $table): void {
             $table->string('sent_reference', 26)->nullable()->index();

@@ -361,14 +361,14 @@ test('a bridge comes in, and what is behind it is taken one by one', async ({ pa
 
 test('a bus project is taken in, and a control point without feedback is seen', async ({ page }) => {
     await page.goto(`${JOB}/pair?lens=bus`);
-    await page.getByLabel('Group addresses (CSV: address, name)').setInputFiles({
+    await page.getByLabel('A newer project takes its place').setInputFiles({
         name: 'bus.csv', mimeType: 'text/csv',
         buffer: Buffer.from([
             'address;name', '1/1/1;Hall light switch', '1/1/2;Hall light status', '1/1/3;Stair light switch', '1/2/1;Hall keypad key',
         ].join('\n')),
     });
     await stored(page, () => page.getByRole('button', { name: 'Take it in' }).click());
-    await expect(page.locator('#pair-bus')).toContainText('3 control points, one of them lacks something.');
+    await expect(page.locator('#pair-bus')).toContainText('3 control points, one of them lacks something; 0 proved.');
     await page.getByLabel('Which planned device Hall keypad is').selectOption('hall-keypad');
     await stored(page, () => page.getByRole('button', { name: 'That is Hall keypad' }).click());
     await expect(page.getByLabel('Which planned device Hall keypad is')).toHaveValue('hall-keypad');
@@ -376,6 +376,64 @@ test('a bus project is taken in, and a control point without feedback is seen', 
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto(`${JOB}/pair?slot=hall-keypad`);
     await expect(page.getByLabel('Its address there')).toHaveValue('1/2/1');
+    await page.getByRole('link', { name: 'Listen to its bus' }).click();
+    await expect(page.locator('#pair-bus')).toBeAttached();
+});
+
+test('a key is pressed, named by what the bus says, and in with one touch; a light tells its state', async ({ page, context }) => {
+    await page.goto(`${JOB}/pair?lens=bus`);
+    await stored(page, () => page.getByRole('button', { name: 'Listen to the bus' }).click());
+    await expect(page.locator('#pair-bus')).toContainText('Press a key, walk past a sensor');
+    const hands = await openHands(context, 'hall-keypad');
+    await plant(hands, 'no-bus-supply');
+    await handle(hands, 'Press a key');
+    await page.bringToFront();
+    await page.getByText('It was operated, and nothing is heard').click();
+    await expect(page.locator('.bus-causes li').first()).toContainText('The bus has no supply');
+    await plant(hands, 'older-project');
+    await handle(hands, 'Press a key');
+    await page.bringToFront();
+    await expect(page.locator('.bus-heard')).toContainText('Not in the project');
+    await expect(page.locator('.bus-causes li').first()).toContainText('another address than the project says');
+    await plant(hands, 'not-loaded');
+    await handle(hands, 'Press a key');
+    await plant(hands, '');
+    await handle(hands, 'Press a key');
+    await page.bringToFront();
+    await expect(page.locator('.bus-heard li.is-current')).toContainText('Hall keypad “pressed”');
+    await expectAccessible(page);
+    await stored(page, () => page.getByRole('button', { name: 'Yes, the door keypad' }).click());
+    await expect(page.locator('.bus-heard')).toContainText('the door keypad, it is in');
+
+    await stored(page, () => page.getByRole('button', { name: 'Switch on: Hall light' }).click());
+    await expect(page.locator('.bus-points > li', { hasText: 'Hall light' })).toContainText('light, proved');
+    const board = await openHands(context, 'board-hall-light');
+    await plant(board, 'tells-nothing');
+    await page.bringToFront();
+    await stored(page, () => page.getByRole('button', { name: 'Switch off: Hall light' }).click());
+    await expect(page.locator('.bus-points')).toContainText('1/1/2 told nothing after the switch at 1/1/1.');
+    await plant(board, '');
+});
+
+test('the hub is unplugged while it listens to the bus, and listens again', async ({ page, context }) => {
+    await page.goto(`${JOB}/pair?lens=bus`);
+    const hands = await openHands(context, 'log-presence');
+    await handle(hands, 'Unplug the hub');
+    await page.bringToFront();
+    await expect(page.locator('#pair-bus')).toContainText('What is said on the bus meanwhile is lost.');
+    await page.reload();
+    await expect(page.locator('#pair-bus')).toContainText('What is said on the bus meanwhile is lost.');
+    await expectAccessible(page);
+    await handle(hands, 'Plug it in', 'Restart it');
+    await stored(page, () => page.getByRole('button', { name: 'Listen to the bus' }).click());
+    await handle(hands, 'Walk past it');
+    await page.bringToFront();
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.getByRole('button', { name: 'Plan', exact: true }).click();
+    await expect(page.locator('.bus-heard')).toContainText('1/3/1');
+    await expectAccessible(page);
+    await stored(page, () => page.getByRole('button', { name: 'Stop listening' }).click());
+    await expect(page.getByRole('button', { name: 'Listen to the bus' })).toBeVisible();
 });
 
 test('a lead puts an entry of the catalogue right, and what is no step is named', async ({ page }) => {

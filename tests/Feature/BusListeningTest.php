@@ -73,6 +73,11 @@ final class BusListeningTest extends TestCase
         $this->switch('Hall light', 'off');
         $this->pass(1);
         $this->get(self::PAGE)->assertDontSee('1/1/2 told nothing');
+        $before = $this->siteJob()->live_version;
+        $this->travel(7)->seconds();
+        $this->listen();
+        self::assertGreaterThan($before, $this->siteJob()->live_version, 'whoever looks sees that nothing was told');
+        $this->travelBack();
         $this->pass(3);
         $this->get(self::PAGE)->assertSee('1/1/2 told nothing after the switch at 1/1/1.')->assertSee('; 0 proved.');
     }

@@ -17,9 +17,4 @@ enum Feedback: string
 
     /** It was operated, and told nothing */
     case Silent = 'silent';
-
-    public function isWrong(): bool
-    {
-        return $this === self::Otherwise || $this === self::Silent;
-    }
 }

@@ -54,6 +54,16 @@ final class PointHeardTest extends TestCase
         yield 'told while it was listened to' => [$cut, self::said('on', self::LOAD, 100, 2_000), 60_000, [Feedback::Proved]];
     }
 
+    public function test_a_project_may_number_the_state_before_the_switch(): void
+    {
+        $heard = $this->heard(['1/1/1' => 'Hall light status', '1/1/2' => 'Hall light switch'], [
+            '1/1/1' => self::said('on', self::LOAD, 5), '1/1/2' => self::said('on', self::KEY),
+        ], 10);
+
+        self::assertTrue($heard->isProved());
+        self::assertSame('1/1/1', $heard->feedback[0]->tells->address->text);
+    }
+
     #[DataProvider('others')]
     public function test_other_states_have_their_own_time_and_tolerance(
         string $asks,
