@@ -15,7 +15,7 @@ final class ArchitectureTest
     private const CORE_FLOORS = [
         ['Input', 'Daylight'], ['Bus', 'Codes', 'Protocol'], ['Site', 'Naming', 'Survey'], ['Floorplan', 'Radio'],
         ['Cabling', 'Catalogue', 'Mesh', 'Siting'],
-        ['Circuits', 'Closing', 'Coverage', 'Drops', 'Existing', 'Handover', 'Heating', 'Measuring', 'Pairing', 'Proving'],
+        ['Calibrating', 'Circuits', 'Closing', 'Coverage', 'Drops', 'Existing', 'Handover', 'Heating', 'Measuring', 'Pairing', 'Proving'],
         ['Fit', 'Questions', 'Wants'], ['JobFile', 'Van'], ['Cli'],
     ];
 

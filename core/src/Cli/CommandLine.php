@@ -13,6 +13,7 @@ final readonly class CommandLine
     private const VERBS = [
         'battery' => BatteryVerb::class,
         'cables' => CablesVerb::class,
+        'calibrate' => CalibrateVerb::class,
         'channels' => ChannelsVerb::class,
         'decode' => DecodeVerb::class,
         'fit' => FitVerb::class,
