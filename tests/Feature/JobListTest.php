@@ -65,7 +65,7 @@ final class JobListTest extends TestCase
         $this->put("/jobs/calico-court/hubs/{$hub->key}", $link)->assertRedirect();
         self::assertSame('http://192.0.2.9:8080', $hub->refresh()->url);
         self::assertSame(
-            ['zigbee', 'zwave', 'thread', 'matter', 'wifi', 'bluetooth', 'ir', 'rf'],
+            ['zigbee', 'zwave', 'thread', 'matter', 'wifi', 'bluetooth', 'ir', 'rf', 'wired'],
             $hub->networks()->where('linked', true)->get()->map->protocol->map->value->all(),
         );
         $this->get('/jobs/calico-court/forms/hubs')->assertSee('Take the link off Cellar hub');
