@@ -38,6 +38,7 @@ final readonly class EventReader
         'command.failed' => Events\CommandFailed::class,
         'reading.progress' => Events\ReadingProgress::class,
         'reading.done' => Events\ReadingDone::class,
+        'reading.more' => Events\ReadingMore::class,
     ];
 
     /**

@@ -80,7 +80,7 @@ final readonly class Follower
         if ($gateway->nodes_due) {
             RereadNodes::dispatch($gateway);
         }
-        foreach (MeshReading::query()->where('gateway_id', $gateway->id)->where('state', 'reading')->pluck('id') as $id) {
+        foreach (MeshReading::query()->where('gateway_id', $gateway->id)->due()->pluck('id') as $id) {
             ReadMesh::dispatch($gateway, (int) $id);
         }
     }

@@ -158,22 +158,15 @@ final readonly class GatewayClient
         $this->send('POST', '/v1/telegrams', ['command' => $command, 'protocol' => $protocol, 'address' => $address, 'value' => $value]);
     }
 
-    public function startReading(string $command): void
+    public function startReading(string $command, string $protocol): void
     {
-        $this->send('POST', '/v1/mesh-readings', ['command' => $command]);
+        $this->send('POST', '/v1/mesh-readings', ['command' => $command, 'protocol' => $protocol]);
     }
 
-    /**
-     * @return list<HeardLink>
-     *
-     * @throws HubFailure
-     */
-    public function readingLinks(string $reference): array
+    /** @throws HubFailure */
+    public function meshReading(string $reference): HeardLinks
     {
-        return $this->reading(
-            $this->send('GET', "/v1/mesh-readings/{$reference}"),
-            static fn (Input $reading): array => array_map(HeardLink::read(...), $reading->get('links')->items()),
-        );
+        return $this->reading($this->send('GET', "/v1/mesh-readings/{$reference}"), HeardLinks::read(...));
     }
 
     /**

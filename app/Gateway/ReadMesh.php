@@ -12,7 +12,7 @@ use App\Tenancy\CurrentCompany;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Support\Facades\DB;
 
-/** Fetches the neighbour tables of a finished mesh reading, and stores their links. */
+/** Fetches the links of a finished reading and stores them; again, when a device that slept has told what it hears. */
 final class ReadMesh extends HubCommand implements ShouldBeUniqueUntilProcessing
 {
     private const LINKS_AT_ONCE = 500;
@@ -31,18 +31,20 @@ final class ReadMesh extends HubCommand implements ShouldBeUniqueUntilProcessing
 
     protected function tell(Gateway $gateway, GatewayClient $client): void
     {
-        $reading = MeshReading::query()->whereKey($this->readingId)->where('state', 'reading')->first();
+        $reading = MeshReading::query()->whereKey($this->readingId)->due()->first();
         if ($reading === null) {
             return;
         }
         try {
-            $links = $client->readingLinks($reading->reference);
+            $heard = $client->meshReading($reading->reference);
         } catch (GatewayAway) {
             // It is asked again once the hub answers.
             return;
         }
-        DB::transaction(static function () use ($reading, $links): void {
-            foreach (array_chunk($links, self::LINKS_AT_ONCE) as $some) {
+        DB::transaction(static function () use ($reading, $heard): void {
+            $isFirst = $reading->state === 'reading';
+            RadioLink::query()->where('mesh_reading_id', $reading->id)->delete();
+            foreach (array_chunk($heard->links, self::LINKS_AT_ONCE) as $some) {
                 RadioLink::query()->insert(array_map(static fn (HeardLink $link): array => [
                     'company_id' => app(CurrentCompany::class)->id(),
                     'mesh_reading_id' => $reading->id,
@@ -52,8 +54,10 @@ final class ReadMesh extends HubCommand implements ShouldBeUniqueUntilProcessing
                     'margin_back_db' => $link->marginBackDb,
                 ], $some));
             }
-            $reading->update(['state' => 'done', 'ended_at' => now()]);
-            event(new MeshRead($reading, count($links)));
+            $reading->update([
+                'state' => 'done', 'ended_at' => $isFirst ? now() : $reading->ended_at, 'asleep' => $heard->asleep, 'more_due' => false,
+            ]);
+            event(new MeshRead($reading, count($heard->links), $isFirst));
         });
     }
 
@@ -61,5 +65,6 @@ final class ReadMesh extends HubCommand implements ShouldBeUniqueUntilProcessing
     {
         MeshReading::query()->whereKey($this->readingId)->where('state', 'reading')
             ->update(['state' => 'failed', 'reason' => $why, 'ended_at' => now()]);
+        MeshReading::query()->whereKey($this->readingId)->update(['more_due' => false]);
     }
 }

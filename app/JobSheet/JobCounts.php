@@ -18,20 +18,19 @@ final readonly class JobCounts
             (select count(*) from temporary_states where site_job_id = job.id and closed_at is null)
                 + (select count(*) from isolations where site_job_id = job.id and ended_at is null) as temporary,
             (select count(*) from questions where site_job_id = job.id and answered_at is null) as questions,
-            reading.accepted, reading.thin, reading.lost, reading.members, reading.protocol,
+            (select json_arrayagg(json_object('protocol', protocol, 'accepted', accepted, 'thin', thin, 'lost', lost,
+                'members', json_compact(members))) from mesh_readings where id in (
+                select max(id) from mesh_readings where site_job_id = job.id and state = 'done' group by protocol)) as readings,
             pack.number as pack,
             (select count(*) from log_entries where site_job_id = job.id and id > coalesce(pack.last_entry_id, 0)
                 and kind not in ('pack', 'secret', 'gateway')) as changes
         from site_jobs as job
-        left join mesh_readings as reading on reading.id = (
-            select max(id) from mesh_readings where site_job_id = job.id and state = 'done')
         left join packs as pack on pack.id = (select max(id) from packs where site_job_id = job.id and state = 'ready')
         where job.id = :job
         SQL;
 
     /**
-     * @param  list<array{slot: string, address: string, standing: string}>|null  $readMembers  devices of the last mesh
-     * reading; null: there is none, or it does not say
+     * @param  array<string, RadioCounts>  $radios  what the last reading of each radio came to, by protocol
      * @param  int  $openTemporary  what was opened for the work and is not closed; circuits that are worked on among it
      * @param  int|null  $packNumber  of the last pack that was issued
      * @param  int  $changesSincePack  what was done on the job since
@@ -40,12 +39,7 @@ final readonly class JobCounts
         public int $openSnags,
         public int $openTemporary,
         public int $openQuestions,
-        public bool $isRead,
-        public int $accepted,
-        public int $thin,
-        public int $lost,
-        public ?array $readMembers,
-        public ?string $readProtocol,
+        public array $radios,
         public ?int $packNumber,
         public int $changesSincePack,
     ) {}
@@ -54,19 +48,13 @@ final readonly class JobCounts
     {
         /** @var stdClass $row */
         $row = DB::selectOne(self::SQL, ['job' => $job->id]);
-        /** @var list<array{slot: string, address: string, standing: string}>|null $members */
-        $members = $row->members === null ? null : json_decode($row->members, true);
+        $radios = array_map(RadioCounts::of(...), json_decode($row->readings ?? '[]', true, 16, JSON_THROW_ON_ERROR));
 
         return new self(
             (int) $row->snags,
             (int) $row->temporary,
             (int) $row->questions,
-            $row->accepted !== null,
-            (int) $row->accepted,
-            (int) $row->thin,
-            (int) $row->lost,
-            $members,
-            $row->protocol,
+            array_column($radios, null, 'protocol'),
             $row->pack === null ? null : (int) $row->pack,
             (int) $row->changes,
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToJob;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -30,6 +31,8 @@ use Kavvel\Core\Protocol\Protocol;
  * @property string $state
  * @property string|null $reason
  * @property list<array{slot: string, address: string, standing: string}>|null $members
+ * @property list<string>|null $asleep  addresses of devices that have not been awake since: what they hear themselves is not in it
+ * @property bool $more_due  one of them has woken, and the links have to be fetched again
  * @property Carbon $asked_at
  * @property Carbon|null $ended_at
  * @property-read Gateway $gateway
@@ -48,6 +51,29 @@ final class MeshReading extends Model
 
     protected $guarded = [];
 
+    /**
+     * The last that ended of each radio.
+     *
+     * @return Collection<string, self> by protocol
+     */
+    public static function lastOf(SiteJob $job): Collection
+    {
+        $last = self::query()->selectRaw('max(id)')->where('site_job_id', $job->id)->where('state', 'done')->groupBy('protocol');
+
+        return self::query()->whereIn('id', $last)->orderBy('id')->get()->keyBy(static fn (self $one): string => $one->protocol->value);
+    }
+
+    /**
+     * Whose links are to be fetched.
+     *
+     * @param  Builder<self>  $readings
+     */
+    public function scopeDue(Builder $readings): void
+    {
+        $readings->where(static fn (Builder $any): Builder => $any->where('state', 'reading')
+            ->orWhere(static fn (Builder $more): Builder => $more->where('state', 'done')->where('more_due', true)));
+    }
+
     /** @return BelongsTo<Gateway, $this> */
     public function gateway(): BelongsTo
     {
@@ -62,6 +88,9 @@ final class MeshReading extends Model
 
     protected function casts(): array
     {
-        return ['protocol' => Protocol::class, 'members' => 'array', 'asked_at' => 'datetime', 'ended_at' => 'datetime'];
+        return [
+            'protocol' => Protocol::class, 'members' => 'array', 'asleep' => 'array', 'more_due' => 'boolean', 'asked_at' => 'datetime',
+            'ended_at' => 'datetime',
+        ];
     }
 }

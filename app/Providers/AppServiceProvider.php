@@ -59,6 +59,7 @@ final class AppServiceProvider extends ServiceProvider
         Events\CommandFailed::class => Handlers\OnCommandFailed::class,
         Events\ReadingProgress::class => Handlers\OnReadingProgress::class,
         Events\ReadingDone::class => Handlers\OnReadingDone::class,
+        Events\ReadingMore::class => Handlers\OnReadingMore::class,
         Events\MeshRead::class => JudgeReading::class,
     ];
 

@@ -20,9 +20,13 @@ final readonly class JudgeReading
         $job = $reading->job()->firstOrFail();
         $sheet = JobSheet::of($job);
         $mesh = MeasuredMesh::of($sheet, $reading);
-        $reading->update([...$mesh->counts(), 'members' => MeshMembers::of($sheet, $reading->protocol)]);
+        $reading->update([...$mesh->counts(), ...($event->isFirst ? ['members' => MeshMembers::of($sheet, $reading->protocol)] : [])]);
+        if (! $event->isFirst) {
+            return;
+        }
         $line = sprintf(
-            'Mesh read: %d links, %d thin, %d lost.',
+            '%s read: %d links, %d thin, %d lost.',
+            $reading->protocol->title(),
             $event->links,
             $mesh->report->count(Verdict::Thin),
             $mesh->report->count(Verdict::Lost),

@@ -14,6 +14,7 @@ use Kavvel\Core\Mesh\MeshReport;
 use Kavvel\Core\Mesh\Node;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Mesh\Verdict;
+use Kavvel\Core\Protocol\Protocol;
 
 /** A stored mesh reading as a judged network, by slot key where an address is matched to a slot. */
 final readonly class MeasuredMesh
@@ -23,7 +24,19 @@ final readonly class MeasuredMesh
     /** What the gateway link calls the hub itself */
     private const HUB_ADDRESS = 'gateway';
 
-    private function __construct(public Graph $graph, public MeshReport $report) {}
+    /** Relays of a radio that is no mesh tell the hub what they hear over the house network, which is none of its links */
+    private const HOUSE_NETWORK_DB = 60.0;
+
+    /**
+     * @param  list<string>  $asleep  devices that have not said themselves what they hear
+     * @param  float  $acceptedFromDb  from where on a link of this radio is accepted on this job
+     */
+    private function __construct(
+        public Graph $graph,
+        public MeshReport $report,
+        public array $asleep,
+        public float $acceptedFromDb,
+    ) {}
 
     public static function of(JobSheet $sheet, MeshReading $reading): self
     {
@@ -49,9 +62,23 @@ final readonly class MeasuredMesh
             }
         }
         $nodes = array_map(static fn (int|string $address): Node => self::node((string) $address, $cards, $routers), array_keys($seen));
-        $graph = new Graph($reading->protocol, $nodes, $links, self::ROOT);
+        $graph = new Graph($reading->protocol, $nodes, self::inHouse($reading->protocol, $nodes, $links), self::ROOT);
+        $asleep = array_map(static fn (string $address): string => self::key($address, $cards), $reading->asleep ?? []);
 
-        return new self($graph, MeshJudge::judge($graph, $sheet->job->acceptance_db));
+        $accepted = $reading->protocol->rules()->acceptedFromDb($sheet->job->acceptance_db);
+
+        return new self($graph, MeshJudge::judge($graph, $accepted), $asleep, $accepted);
+    }
+
+    public function relays(string $id): bool
+    {
+        foreach ($this->graph->nodes as $node) {
+            if ($node->id === $id) {
+                return $node->relays();
+            }
+        }
+
+        return false;
     }
 
     /** @return array{accepted: int, thin: int, lost: int} */
@@ -62,6 +89,25 @@ final readonly class MeasuredMesh
             'thin' => $this->report->count(Verdict::Thin),
             'lost' => $this->report->count(Verdict::Lost),
         ];
+    }
+
+    /**
+     * @param  list<Node>  $nodes
+     * @param  list<Link>  $links
+     * @return list<Link>
+     */
+    private static function inHouse(Protocol $protocol, array $nodes, array $links): array
+    {
+        if ($protocol->rules()->routes() !== null) {
+            return $links;
+        }
+        $relays = array_column(array_filter($nodes, static fn (Node $node): bool => $node->relays()), 'id');
+        $ofDevices = array_filter($links, static fn (Link $link): bool => array_diff([$link->a, $link->b], $relays) !== []);
+
+        return [...array_values($ofDevices), ...array_values(array_map(
+            static fn (string $relay): Link => new Link($relay, self::ROOT, self::HOUSE_NETWORK_DB),
+            array_diff($relays, [self::ROOT]),
+        ))];
     }
 
     /** @param array<string, SlotCard> $cards */

@@ -20,10 +20,11 @@ final readonly class MeshLinks
         $links = [];
         foreach ($mesh->report->nodes as $node) {
             $link = $node->isReachable() ? self::between($mesh->graph, $node->id, $node->path[1]) : self::best($mesh->graph, $node->id);
-            if ($link !== null && $sheet->card($node->id) !== null) {
+            $isRadio = $reading->protocol->rules()->routes() !== null || ! $mesh->relays($node->id);
+            if ($link !== null && $isRadio && $sheet->card($node->id) !== null) {
                 $other = $link->a === $node->id ? $link->b : $link->a;
                 $to = $other === MeasuredMesh::ROOT ? $root : $other;
-                $links[] = LensLink::measured($node->id, $to, $link->worseDb(), $sheet->job->acceptance_db);
+                $links[] = LensLink::measured($node->id, $to, $link->worseDb(), $mesh->acceptedFromDb);
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin\Tests;
 
+use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Standin\House\House;
 use Kavvel\Standin\Time\Fold;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -248,7 +249,7 @@ final class FoldTest extends TestCase
             [6, 'gesture', ['device' => 'van-relay-1', 'kind' => 'hold', 'seconds' => 4]],
         ];
         $linksOf = static fn (Fold $fold): int => count(array_filter(
-            $fold->world->neighbours(),
+            $fold->world->neighbours(Protocol::Zigbee, 1, 0),
             static fn (array $link): bool => in_array(self::house()->devices['van-relay-1']->address, $link, true),
         ));
 
@@ -297,7 +298,7 @@ final class FoldTest extends TestCase
     {
         $fold = $this->fold(10);
         $margins = [];
-        foreach ($fold->world->neighbours() as $link) {
+        foreach ($fold->world->neighbours(Protocol::Zigbee, 1, 0) as $link) {
             $margins["{$link['from']} {$link['to']}"] = $link['marginDb'];
         }
 

@@ -97,7 +97,7 @@ final class GatewayApiTest extends TestCase
 
     public function test_a_survey_has_no_links_before_it_is_done(): void
     {
-        $this->ask('POST', '/v1/mesh-readings', ['command' => 'survey-0001']);
+        $this->ask('POST', '/v1/mesh-readings', ['command' => 'survey-0001', 'protocol' => 'zigbee']);
         $early = $this->ask('GET', '/v1/mesh-readings/survey-0001')[1];
         $this->log->append(['do' => 'advance', 'seconds' => 30]);
         $done = $this->ask('GET', '/v1/mesh-readings/survey-0001')[1];
@@ -149,8 +149,12 @@ final class GatewayApiTest extends TestCase
             'a window of no time' => ['POST', '/v1/windows', [...$window, 'seconds' => 0], 422, 'out-of-range'],
             'a window of words' => ['POST', '/v1/windows', [...$window, 'seconds' => 'long'], 422, 'out-of-range'],
             'another radio' => ['POST', '/v1/windows', [...$window, 'protocol' => 'wired'], 422, 'unsupported'],
-            'a command without id' => ['POST', '/v1/mesh-readings', [], 422, 'missing'],
-            'a command with a strange id' => ['POST', '/v1/mesh-readings', ['command' => '../../etc'], 422, 'missing'],
+            'a command without id' => ['POST', '/v1/mesh-readings', ['protocol' => 'zigbee'], 422, 'missing'],
+            'a command with a strange id' => [
+                'POST', '/v1/mesh-readings', ['command' => '../../etc', 'protocol' => 'zigbee'], 422, 'missing',
+            ],
+            'a reading of no radio' => ['POST', '/v1/mesh-readings', ['command' => 'survey-0001'], 422, 'unsupported'],
+            'a reading of light' => ['POST', '/v1/mesh-readings', ['command' => 'survey-0001', 'protocol' => 'ir'], 422, 'unsupported'],
             'a survey that nobody asked for' => ['GET', '/v1/mesh-readings/none', [], 404, 'not-found'],
             'a node that is not in' => ['PUT', '/v1/nodes/FFFF/label', ['command' => 'label-0001', 'label' => 'x'], 404, 'not-found'],
             'a label that is no text' => [

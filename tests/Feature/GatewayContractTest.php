@@ -96,11 +96,14 @@ final class GatewayContractTest extends TestCase
         $this->check('POST', '/v1/nodes/{address}/commands', '/v1/nodes/02A7C30000000101/commands', 202, [
             'command' => 'switch-0001', 'value' => 'on',
         ]);
-        $this->check('POST', '/v1/mesh-readings', '/v1/mesh-readings', 202, ['command' => 'survey-0001']);
+        $read = ['command' => 'survey-0001', 'protocol' => 'zigbee'];
+        $this->check('POST', '/v1/mesh-readings', '/v1/mesh-readings', 202, $read);
+        $this->check('POST', '/v1/mesh-readings', '/v1/mesh-readings', 422, ['command' => 'survey-0002', 'protocol' => 'ir']);
         $this->check('GET', '/v1/mesh-readings/{reading}', '/v1/mesh-readings/survey-0001', 200);
         (new HandLog(self::$folder))->append(['do' => 'advance', 'seconds' => 20]);
         $this->check('GET', '/v1/mesh-readings/{reading}', '/v1/mesh-readings/survey-0001', 200);
         $this->check('GET', '/v1/mesh-readings/{reading}', '/v1/mesh-readings/nobody', 404);
+        (new HandLog(self::$folder))->append(['do' => 'trigger', 'device' => 'store-contact']);
         $this->check('GET', '/v1/nodes', '/v1/nodes', 200);
         $this->check('DELETE', '/v1/windows/{window}', '/v1/windows/window-0001', 202);
         $this->check('DELETE', '/v1/nodes/{address}', '/v1/nodes/02A7C30000000101', 202, ['command' => 'remove-0001']);
@@ -111,7 +114,7 @@ final class GatewayContractTest extends TestCase
             'device.interviewing', 'device.joined', 'label.set', 'command.done', 'key.learnt', 'key.unclear', 'signal.sent',
             'bus.heard', 'telegram.sent',
             'reading.progress',
-            'reading.done', 'window.closed', 'device.left',
+            'reading.done', 'reading.more', 'window.closed', 'device.left',
         ] as $type) {
             self::assertContains($type, array_column($events['events'], 'type'));
         }

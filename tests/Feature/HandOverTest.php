@@ -103,7 +103,7 @@ final class HandOverTest extends TestCase
         $text = $this->text((string) $this->get('/jobs/lantern-house/packs/1')->streamedContent());
 
         foreach (['Lantern House', 'Handover pack 1', 'Odile Harrow', '1 · Register', 'Chart room ceiling dimmer', '2 · Radio '
-            .'links', 'The mesh was not read.', '3 · What not to unplug',
+            .'links', 'No radio was read.', '3 · What not to unplug',
             'Signal room rack plug', '4 · Batteries', 'CR2032', 'CR2450', '5 · Open points', 'The link to the boat shed is '
                 .'thin', 'Odile Harrow, client', 'Tarn & Thistle', 'ZB Zigbee', '8 · For the next technician', 'page 1 of'] as $part) {
             self::assertStringContainsString($part, $text);

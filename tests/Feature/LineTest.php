@@ -75,7 +75,8 @@ final class LineTest extends TestCase
             'asked_at' => now(),
         ];
         MeshReading::query()->create([...$survey, 'reference' => 'one', 'state' => 'done', 'accepted' => 5, 'thin' => 3, 'lost' => 2]);
-        self::assertSame(["3\u{a0}thin, 2\u{a0}lost", 0.5], [$this->tap('mesh')->progress->words, $this->tap('mesh')->progress->share]);
+        $progress = $this->tap('mesh')->progress;
+        self::assertSame(["3\u{a0}thin, 2\u{a0}lost, 4\u{a0}to read", 0.5], [$progress->words, $progress->share]);
 
         MeshReading::query()->create([...$survey, 'reference' => 'two', 'state' => 'done', 'accepted' => 10, 'thin' => 0, 'lost' => 0]);
         MeshReading::query()->create([...$survey, 'reference' => 'three', 'state' => 'failed']);

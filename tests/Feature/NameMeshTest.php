@@ -111,7 +111,7 @@ final class NameMeshTest extends TestCase
         $this->get('/jobs/lantern-house/mesh')->assertSee('Ask the hub who hears whom')->assertSee('11 Zigbee devices are in');
         $this->post('/jobs/lantern-house/mesh-readings')->assertRedirect();
         $this->pass(1);
-        $this->get('/jobs/lantern-house/mesh')->assertSee('The hub asks its relays who they hear')->assertSee('data-live="yes"', false);
+        $this->get('/jobs/lantern-house/mesh')->assertSee('The hub asks who hears whom over Zigbee')->assertSee('data-live="yes"', false);
         $this->pass(10);
         $reading = MeshReading::query()->firstOrFail();
 
@@ -120,7 +120,7 @@ final class NameMeshTest extends TestCase
         self::assertGreaterThan(0, $reading->lost, 'foil behind the plaster and no relay in the hall yet');
         self::assertGreaterThan(20, $reading->links()->count());
         $this->get('/jobs/lantern-house/mesh')->assertSee('What the reading says')->assertSee('lost');
-        self::assertTrue($this->logged('Mesh read:'));
+        self::assertTrue($this->logged('Zigbee read:'));
         DB::enableQueryLog();
         $this->get('/jobs/lantern-house/mesh');
         self::assertLessThanOrEqual(12, count(DB::getQueryLog()));
@@ -237,7 +237,7 @@ final class NameMeshTest extends TestCase
     {
         $this->get('/jobs/calico-court/mesh')->assertSee('No hub that reads a mesh is linked')->assertDontSee('Read the mesh');
         $this->get('/jobs/calico-court/pair')->assertSee('No hub is linked to this job')->assertSee('8 to put in by hand');
-        $this->htmx('POST', '/jobs/calico-court/mesh-readings')->assertStatus(422)->assertSee('No hub with a link reads a mesh');
+        $this->htmx('POST', '/jobs/calico-court/mesh-readings')->assertStatus(422)->assertSee('No hub with a link reads a radio');
         $this->htmx('POST', '/jobs/calico-court/windows', ['slot' => 'bath-leak'])
             ->assertStatus(422)
             ->assertSee('No hub of this job opens a window');

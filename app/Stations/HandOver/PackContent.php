@@ -7,10 +7,9 @@ namespace App\Stations\HandOver;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\Company;
-use App\Models\MeshReading;
 use App\Models\Question;
 use App\Models\Snag;
-use App\Radio\MeasuredMesh;
+use App\Radio\JudgedReading;
 use Illuminate\Support\Collection;
 use Kavvel\Core\Handover\BatteryPlan;
 use Kavvel\Core\Handover\BatteryRow;
@@ -31,6 +30,7 @@ final readonly class PackContent
      * @param  Collection<int, Question>  $answers
      * @param  list<BatteryRow>  $batteries
      * @param  list<KeepOn>  $keepOn
+     * @param  list<JudgedReading>  $readings
      */
     private function __construct(
         public Company $company,
@@ -41,15 +41,14 @@ final readonly class PackContent
         public Collection $answers,
         public array $batteries,
         public array $keepOn,
-        public ?MeshReading $reading,
-        public ?MeshReport $mesh,
+        public array $readings,
     ) {}
 
     public static function of(JobSheet $sheet): self
     {
         $job = $sheet->job;
-        $reading = $job->meshReadings()->where('state', 'done')->latest('id')->first();
-        $report = $reading === null ? null : MeasuredMesh::of($sheet, $reading)->report;
+        $readings = JudgedReading::all($sheet);
+        $reports = array_map(static fn (JudgedReading $one): MeshReport => $one->mesh->report, $readings);
         $rooms = [];
         $spoken = [];
         foreach ($sheet->cards as $card) {
@@ -66,9 +65,8 @@ final readonly class PackContent
             $job->snags()->whereIn('state', ['open', 'accepted'])->orderBy('id')->get(),
             $job->questions()->whereNotNull('answered_at')->orderBy('id')->get(),
             BatteryPlan::of(self::batteries($in)),
-            KeepOn::among(self::relays($in), $report),
-            $reading,
-            $report,
+            KeepOn::among(self::relays($in), $reports),
+            $readings,
         );
     }
 

@@ -10,7 +10,7 @@ use App\Models\SiteJob;
 use App\Plan\Draughtsman;
 use App\Plan\Lens;
 use App\Plan\PlanStyle;
-use App\Radio\MeasuredMesh;
+use App\Radio\JudgedReading;
 use App\Radio\MeshLinks;
 use Closure;
 use Dompdf\Dompdf;
@@ -47,7 +47,10 @@ final readonly class PackPress
     /** @return list<array{name: string, widthMm: float, src: string}> */
     private function plans(JobSheet $sheet, PackContent $content): array
     {
-        $links = $content->reading === null ? [] : MeshLinks::of($sheet, MeasuredMesh::of($sheet, $content->reading), $content->reading);
+        $links = array_merge(...array_map(
+            static fn (JudgedReading $one): array => MeshLinks::of($sheet, $one->mesh, $one->reading),
+            $content->readings,
+        ));
         $plans = [];
         foreach ($sheet->geometry->storeys as $storey) {
             $drawing = Draughtsman::draw($sheet->plan(), $storey['key'], new Lens($links));

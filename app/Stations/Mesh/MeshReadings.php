@@ -11,15 +11,19 @@ use App\Models\SiteJob;
 use App\Models\User;
 use Kavvel\Core\Protocol\Protocol;
 
-/** Asks a hub for its neighbour tables; the answer arrives as events. */
+/** Asks a hub who hears whom over one of its radios; the answer arrives as events. */
 final readonly class MeshReadings
 {
     public function __construct(private Logbook $logbook) {}
 
-    /** @throws ReadingRefused */
-    public function start(SiteJob $job, User $person): void
+    /**
+     * One radio of a hub at a time; where none is named, the first that a linked hub reads.
+     *
+     * @throws ReadingRefused
+     */
+    public function start(SiteJob $job, ?Protocol $asked, User $person): void
     {
-        foreach (Protocol::meshes() as $protocol) {
+        foreach ($asked === null ? Protocol::readable() : [$asked] as $protocol) {
             $gateway = HubOfSlot::main($job, $protocol);
             if ($gateway === null) {
                 continue;
@@ -37,11 +41,11 @@ final readonly class MeshReadings
                 'user_id' => $person->id,
                 'asked_at' => now(),
             ]);
-            $this->logbook->write($job, $person, 'mesh', "Asked {$gateway->name} for its neighbour tables.");
+            $this->logbook->write($job, $person, 'mesh', "Asked {$gateway->name} who hears whom over {$protocol->title()}.");
             StartReading::dispatch($gateway, $reading->reference);
 
             return;
         }
-        throw ReadingRefused::noHubIsLinked();
+        throw ReadingRefused::noHubReads($asked);
     }
 }

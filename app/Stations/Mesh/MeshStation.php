@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stations\Mesh;
 
-use App\JobSheet\Hub;
 use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
@@ -13,14 +12,13 @@ use App\Models\Snag;
 use App\Plan\Lens;
 use App\Radio\MeasuredMesh;
 use App\Radio\MeshLinks;
-use App\Radio\MeshMembers;
 use App\Stations\Asked;
 use App\Stations\Legend;
 use App\Stations\Move;
 use App\Stations\Progress;
 use App\Stations\Station;
+use Closure;
 use Kavvel\Core\Mesh\NodeJudgement;
-use Kavvel\Core\Protocol\Protocol;
 
 /** What the last mesh reading says: links over the plan, what is thin or lost, and where one relay would help. */
 final readonly class MeshStation implements Station
@@ -39,71 +37,98 @@ final readonly class MeshStation implements Station
 
     public function progress(JobSheet $sheet, JobCounts $counts): Progress
     {
-        $open = $counts->thin + $counts->lost;
-        $judged = $counts->accepted + $open;
-        $protocol = Protocol::tryFrom((string) $counts->readProtocol);
-        $isStale = $protocol !== null && MeshMembers::age($counts->readMembers, $sheet, $protocol)->isStale();
+        $radios = RadioLens::all($sheet, $counts);
+        $sum = static fn (string $what): int => array_sum(array_column($radios, $what));
+        $stale = array_filter($radios, static fn (RadioLens $one): bool => $one->age?->isStale() === true);
+        $unread = array_filter($radios, static fn (RadioLens $one): bool => $one->isUnread());
+        $open = $sum('thin') + $sum('lost');
+        $judged = $sum('accepted') + $open;
 
-        return new Progress($judged === 0 ? 0.0 : $counts->accepted / $judged, $open + ($isStale ? 1 : 0), match (true) {
-            ! $counts->isRead => 'not read yet',
-            $isStale => 'read again',
+        return new Progress($judged === 0 ? 0.0 : $sum('accepted') / $judged, $open + count($stale), match (true) {
+            $counts->radios === [] => 'not read yet',
+            $stale !== [] => 'read again',
             default => implode(', ', array_filter([
-                $counts->thin > 0 ? "{$counts->thin}\u{a0}thin" : '',
-                $counts->lost > 0 ? "{$counts->lost}\u{a0}lost" : '',
+                $sum('thin') > 0 ? "{$sum('thin')}\u{a0}thin" : '',
+                $sum('lost') > 0 ? "{$sum('lost')}\u{a0}lost" : '',
+                $unread === [] ? '' : count($unread)."\u{a0}to read",
             ])),
         });
     }
 
     public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
     {
+        $radios = RadioLens::all($sheet, $counts);
         $newest = MeshReading::query()->where('site_job_id', $sheet->job->id)->latest('id')->first();
         $running = in_array($newest?->state, MeshReading::UNDER_WAY, true) ? $newest : null;
-        $failed = $newest?->state === 'failed' ? $newest : null;
-        $last = $newest?->state === 'done'
-            ? $newest
-            : MeshReading::query()->where('site_job_id', $sheet->job->id)->where('state', 'done')->latest('id')->first();
-        $progress = ['running' => $running, 'failed' => $failed, 'waits' => $this->hubToAsk($sheet)?->silentSince() !== null];
-        if ($last === null) {
-            return $this->first($sheet, $progress);
-        }
-        $age = MeshMembers::age($last->members, $sheet, $last->protocol);
-        $mesh = MeasuredMesh::of($sheet, $last);
-        $lens = new Lens(MeshLinks::of($sheet, $mesh, $last), only: [$last->protocol]);
-        $legend = new Legend('read '.$last->ended_at?->onSite()->format('j M, H:i').($age->isStale() ? ', before the last changes' : ''));
-        if ($age->isStale()) {
-            return new Move(
-                'mesh.stale',
-                static fn (): array => [...$progress, 'age' => $age],
-                $lens,
-                $legend,
-                isLive: $running !== null,
-            );
-        }
-        $worst = $mesh->report->unaccepted($this->vital($sheet))[0] ?? null;
+        $radio = $radios[$asked->lens ?? $running?->protocol->value ?? ''] ?? RadioLens::first($radios);
+        $last = $radio === null ? null : MeshReading::lastOf($sheet->job)->get($radio->protocol->value);
+        $failed = $newest?->state === 'failed' && $newest->protocol === $radio?->protocol ? $newest : null;
+        $data = ['radio' => $radio, 'running' => $running, 'failed' => $failed, 'waits' => $radio?->hub?->silentSince() !== null];
+        [$view, $more, $lens, $legend, $slot] = match (true) {
+            $radio === null || $last === null => $this->first($radio),
+            $radio->age?->isStale() === true => $this->stale($sheet, $radio, $last),
+            default => $this->judged($sheet, $radio, $last, array_filter($radios, static fn (RadioLens $one): bool => $one->isOpen())),
+        };
 
         return new Move(
-            'mesh.move',
-            fn (): array => [...$progress, ...$this->card($sheet, $mesh, $last, $worst)],
+            $view,
+            static fn (): array => [...$data, ...$more()],
             $lens,
             $legend,
-            $worst?->id,
-            isLive: $running !== null,
+            $slot,
+            isLive: $running !== null || $last?->more_due === true,
+            lenses: count($radios) < 2 ? [] : array_map(static fn (RadioLens $one): string => $one->protocol->title(), $radios),
+            chosenLens: $radio?->protocol->value,
         );
     }
 
-    /** @param array{running: MeshReading|null, failed: MeshReading|null, waits: bool} $progress */
-    private function first(JobSheet $sheet, array $progress): Move
+    /** @return array{string, Closure(): array<string, mixed>, Lens, Legend, null} */
+    private function first(?RadioLens $radio): array
     {
-        $protocol = $this->readable($this->hubToAsk($sheet));
-        $in = $protocol === null ? [] : array_filter($sheet->ofProtocol($protocol), static fn (SlotCard $card): bool => $card->isIn());
+        $lens = new Lens(only: $radio === null ? null : [$radio->protocol]);
 
-        return new Move(
-            'mesh.first',
-            static fn (): array => [...$progress, 'protocol' => $protocol, 'in' => count($in)],
-            new Lens(only: $protocol === null ? null : [$protocol]),
-            new Legend('not read yet'),
-            isLive: $progress['running'] !== null,
-        );
+        return ['mesh.first', static fn (): array => [], $lens, new Legend('not read yet'), null];
+    }
+
+    /** @return array{string, Closure(): array<string, mixed>, Lens, Legend, null} */
+    private function stale(JobSheet $sheet, RadioLens $radio, MeshReading $last): array
+    {
+        return [
+            'mesh.stale',
+            static fn (): array => ['age' => $radio->age],
+            $this->lens($sheet, MeasuredMesh::of($sheet, $last), $last),
+            new Legend($this->readAt($last).', before the last changes'),
+            null,
+        ];
+    }
+
+    /**
+     * @param  array<string, RadioLens>  $open
+     * @return array{string, Closure(): array<string, mixed>, Lens, Legend, string|null}
+     */
+    private function judged(JobSheet $sheet, RadioLens $radio, MeshReading $last, array $open): array
+    {
+        $mesh = MeasuredMesh::of($sheet, $last);
+        $worst = $mesh->report->unaccepted($this->vital($sheet))[0] ?? null;
+        $others = array_diff_key($open, [$radio->protocol->value => true]);
+
+        return [
+            'mesh.move',
+            fn (): array => [...$this->card($sheet, $mesh, $last, $worst), 'nextRadio' => array_values($others)[0] ?? null],
+            $this->lens($sheet, $mesh, $last),
+            new Legend($this->readAt($last)),
+            $worst?->id,
+        ];
+    }
+
+    private function lens(JobSheet $sheet, MeasuredMesh $mesh, MeshReading $reading): Lens
+    {
+        return new Lens(MeshLinks::of($sheet, $mesh, $reading), only: [$reading->protocol]);
+    }
+
+    private function readAt(MeshReading $reading): string
+    {
+        return 'read '.$reading->ended_at?->onSite()->format('j M, H:i');
     }
 
     /** @return array<string, mixed> */
@@ -113,6 +138,7 @@ final readonly class MeshStation implements Station
             'reading' => $reading,
             'report' => $mesh->report,
             'links' => count($mesh->graph->links),
+            'asleep' => array_filter(array_map($sheet->card(...), $mesh->asleep)),
             'open' => $mesh->report->unaccepted($this->vital($sheet)),
             'worst' => $worst === null ? null : $sheet->card($worst->id),
             'judgement' => $worst,
@@ -133,30 +159,5 @@ final readonly class MeshStation implements Station
     private function vital(JobSheet $sheet): array
     {
         return array_map(strval(...), array_keys(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->profile->vital)));
-    }
-
-    /** The first linked hub that can be asked about the first mesh. */
-    private function hubToAsk(JobSheet $sheet): ?Hub
-    {
-        foreach (Protocol::meshes() as $protocol) {
-            foreach ($sheet->linkedHubs() as $hub) {
-                if ($hub->opens($protocol)) {
-                    return $hub;
-                }
-            }
-        }
-
-        return null;
-    }
-
-    private function readable(?Hub $hub): ?Protocol
-    {
-        foreach (Protocol::meshes() as $protocol) {
-            if ($hub?->opens($protocol) === true) {
-                return $protocol;
-            }
-        }
-
-        return null;
     }
 }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Stations\Mesh;
 
 use App\Editing\Refused;
+use Kavvel\Core\Protocol\Protocol;
 
-/** The mesh can't be read as things stand. */
+/** A radio can't be read as things stand. */
 final class ReadingRefused extends Refused
 {
-    public static function noHubIsLinked(): self
+    public static function noHubReads(?Protocol $protocol): self
     {
-        return new self('reading', 'No hub with a link reads a mesh in this job. Link one on the list of jobs.');
+        $what = $protocol === null ? 'a radio' : $protocol->title();
+
+        return new self('reading', "No hub with a link reads {$what} in this job. Link one on the list of jobs.");
     }
 }

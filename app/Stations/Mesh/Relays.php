@@ -31,7 +31,7 @@ final readonly class Relays
     public function advise(JobSheet $sheet, MeasuredMesh $mesh, MeshReading $reading): array
     {
         $open = array_map(static fn (NodeJudgement $node): string => $node->id, $mesh->report->unaccepted([]));
-        if ($open === []) {
+        if ($open === [] || $reading->protocol->rules()->routes() === null) {
             return [];
         }
         $in = array_keys(array_filter($sheet->ofProtocol($reading->protocol), static fn (SlotCard $card): bool => $card->isIn()));

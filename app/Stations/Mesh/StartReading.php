@@ -19,7 +19,10 @@ final class StartReading extends HubCommand
 
     protected function tell(Gateway $gateway, GatewayClient $client): void
     {
-        $client->startReading($this->reference);
+        $reading = MeshReading::query()->where('reference', $this->reference)->first();
+        if ($reading !== null) {
+            $client->startReading($reading->reference, $reading->protocol->value);
+        }
     }
 
     protected function refused(string $why): void

@@ -7,6 +7,7 @@ namespace App\Stations\Survey;
 use App\Editing\OptimisticLock;
 use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
+use App\Models\MeshReading;
 use App\Models\SiteJob;
 use App\Models\User;
 use App\Radio\Forecasts;
@@ -41,10 +42,12 @@ final readonly class JobRules
         $this->judgeAgain($job);
     }
 
-    /** The last mesh reading keeps its links; what they come to depends on the thresholds. */
+    /** The last reading of each radio keeps its links; what they come to depends on the thresholds. */
     private function judgeAgain(SiteJob $job): void
     {
-        $reading = $job->meshReadings()->where('state', 'done')->latest('id')->first();
-        $reading?->update(MeasuredMesh::of(JobSheet::of($job), $reading)->counts());
+        $sheet = JobSheet::of($job);
+        foreach (MeshReading::lastOf($job) as $reading) {
+            $reading->update(MeasuredMesh::of($sheet, $reading)->counts());
+        }
     }
 }

@@ -12,18 +12,21 @@ final readonly class KeepOn
     private function __construct(public string $id, public string $why) {}
 
     /**
-     * Every relay, those that others reach the hub through by the last mesh reading with how many they are; and every plug with
+     * Every relay, those that others reach the hub through by the last readings with how many they are; and every plug with
      * something on it that must stay on.
      *
      * @param  list<RelayInUse>  $relays
+     * @param  list<MeshReport>  $reports  of each radio
      * @return list<self> in the order of the relays
      */
-    public static function among(array $relays, ?MeshReport $report): array
+    public static function among(array $relays, array $reports): array
     {
         $below = [];
-        foreach ($report->nodes ?? [] as $node) {
-            foreach (array_slice($node->path, 1, -1) as $relay) {
-                $below["id {$relay}"] = ($below["id {$relay}"] ?? 0) + 1;
+        foreach ($reports as $report) {
+            foreach ($report->nodes as $node) {
+                foreach (array_slice($node->path, 1, -1) as $relay) {
+                    $below["id {$relay}"] = ($below["id {$relay}"] ?? 0) + 1;
+                }
             }
         }
 

@@ -33,7 +33,7 @@ final readonly class Graph
      */
     public function __construct(public Protocol $protocol, array $nodes, array $links, string $rootId)
     {
-        $this->rule = $protocol->rules()->routes() ?? throw NoMesh::over($protocol);
+        $this->rule = $protocol->rules()->paths() ?? throw NoMesh::over($protocol);
         foreach (self::repeated(array_map(static fn (Node $node): string => $node->id, $nodes)) as $at => $id) {
             throw InvalidInput::duplicateId($id, "\$.nodes[{$at}].id");
         }

@@ -41,6 +41,12 @@ final readonly class BluetoothLe extends Rules
         return true;
     }
 
+    /** Straight to the hub, or to one relay */
+    public function paths(): RouteRule
+    {
+        return new Star(2);
+    }
+
     public function longestWindowSeconds(): int
     {
         return self::WINDOW_SECONDS;

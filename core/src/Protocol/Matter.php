@@ -38,6 +38,16 @@ final readonly class Matter extends Rules
         return (new Wifi)->radio($region);
     }
 
+    public function paths(): RouteRule
+    {
+        return (new Wifi)->paths();
+    }
+
+    public function acceptedFromDb(float $ofTheJob): float
+    {
+        return (new Wifi)->acceptedFromDb($ofTheJob);
+    }
+
     public function longestWindowSeconds(): int
     {
         return self::WINDOW_SECONDS;

@@ -55,6 +55,14 @@ enum Protocol: string
         return array_values(array_filter(self::cases(), static fn (self $protocol): bool => $protocol->rules()->routes() !== null));
     }
 
+    /** @return list<self> those whose links a hub can read, meshes first */
+    public static function readable(): array
+    {
+        $all = array_filter(self::cases(), static fn (self $one): bool => $one->rules()->paths() !== null);
+
+        return [...self::meshes(), ...array_values(array_filter($all, static fn (self $one): bool => $one->rules()->routes() === null))];
+    }
+
     /** @return list<self> those whose devices join a hub while it holds a window open */
     public static function paired(): array
     {

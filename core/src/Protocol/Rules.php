@@ -51,6 +51,22 @@ abstract readonly class Rules
         return null;
     }
 
+    /** How the ways of its devices to the hub are judged, handed on or not; null: it has no radio that a hub could read. */
+    public function paths(): ?RouteRule
+    {
+        return $this->routes();
+    }
+
+    /**
+     * From which margin in dB a link is accepted.
+     *
+     * @param  float  $ofTheJob  what the job asks for
+     */
+    public function acceptedFromDb(float $ofTheJob): float
+    {
+        return $ofTheJob;
+    }
+
     /** Whether something between a device and its hub can hand on what it says. */
     public function isHandedOn(): bool
     {

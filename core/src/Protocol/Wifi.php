@@ -9,6 +9,11 @@ final readonly class Wifi extends Rules
     /** New devices usually blink for this long (assumption) */
     private const WINDOW_SECONDS = 180;
 
+    private const SENSITIVITY_DBM = -82.0;
+
+    /** What is heard at a device, at the least (assumption) */
+    private const ACCEPTABLE_DBM = -75.0;
+
     public function tag(): string
     {
         return 'WF';
@@ -31,7 +36,18 @@ final readonly class Wifi extends Rules
 
     public function radio(Region $region): RadioDefaults
     {
-        return new RadioDefaults(2437, 17, -82);
+        return new RadioDefaults(2437, 17, self::SENSITIVITY_DBM);
+    }
+
+    public function paths(): RouteRule
+    {
+        return new Star(1);
+    }
+
+    /** An access point is heard well enough from here on, whatever a job asks of its meshes */
+    public function acceptedFromDb(float $ofTheJob): float
+    {
+        return self::ACCEPTABLE_DBM - self::SENSITIVITY_DBM;
     }
 
     /** 2.4 GHz (IEEE 802.11) */

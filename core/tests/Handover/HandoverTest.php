@@ -77,7 +77,7 @@ final class HandoverTest extends TestCase
         $report = MeshJudge::judge(new Graph(Protocol::Zigbee, $nodes, $links, 'hub'));
         $kept = KeepOn::among(
             [new RelayInUse('7', false), new RelayInUse('b', true), new RelayInUse('plug', true), new RelayInUse('relay', false)],
-            $report,
+            [$report],
         );
 
         self::assertSame(['7', 'b', 'plug', 'relay'], array_column($kept, 'id'));
@@ -89,7 +89,7 @@ final class HandoverTest extends TestCase
         ], array_column($kept, 'why'));
         self::assertSame(
             ['It relays for its neighbours: leave its breaker on.'],
-            array_column(KeepOn::among([new RelayInUse('7', false)], null), 'why'),
+            array_column(KeepOn::among([new RelayInUse('7', false)], []), 'why'),
         );
     }
 
@@ -97,7 +97,7 @@ final class HandoverTest extends TestCase
     {
         $kept = KeepOn::among([
             new RelayInUse('socket', true, relays: false, feeds: 'freezer'), new RelayInUse('plug', true, feeds: 'router'),
-        ], null);
+        ], []);
 
         self::assertSame([
             'It feeds what must stay on: freezer.',

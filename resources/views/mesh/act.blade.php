@@ -11,6 +11,9 @@
         <input type="hidden" name="point" value="{{ $remedy->point }}">
         <button class="big" id="big" data-move="relay-{{ $remedy->point }}" data-key="n">Add it to the work</button>
     </x-form>
+    @elseif ($worst === null && $nextRadio !== null)
+    <a class="big" id="big" data-move="to-{{ $nextRadio->protocol->value }}" data-key="n"
+        href="{{ route('jobs.mesh', [$job, 'lens' => $nextRadio->protocol->value]) }}">On to {{ $nextRadio->protocol->title() }}</a>
     @elseif ($worst === null)
     <a class="big" id="big" data-move="to-hand-over" data-key="n" href="{{ route('jobs.hand-over', $job) }}">On to handing over</a>
     @else
@@ -18,6 +21,8 @@
     @endif
 </div>
 @if (! $running && ! $waits)
-<x-form :action="route('jobs.mesh-readings.store', $job)"><button class="btn w-full">Read again</button></x-form>
+<x-form :action="route('jobs.mesh-readings.store', $job)">
+    <input type="hidden" name="protocol" value="{{ $radio->protocol->value }}">
+    <button class="btn w-full">Read again</button></x-form>
 @endif
 @endif

@@ -12,8 +12,9 @@
         <p class="why">{{ $isGood ? 'Nothing here needs a relay.' : 'A device on the network belongs to no slot.' }}</p>
     @elseif ($remedy === null)
         <h2>Move or rewire the {{ $worst->slot->title() }}</h2>
-        <p class="why">{{ $state }} No single relay, of the plan or at a free mains point, makes it accepted. Look for another
-            place for it.</p>
+        <p class="why">{{ $state }} {{ $radio->protocol->rules()->routes() === null
+            ? 'It talks to its hub alone: look for another place for it, or for the hub.'
+            : 'No single relay, of the plan or at a free mains point, makes it accepted. Look for another place for it.' }}</p>
     @elseif ($remedy->slot !== null)
         <h2>Pair the {{ $remedy->where }}</h2>
         <p class="why">{{ $state }} The plan has a relay that makes it accepted by the forecast{{ $more }}: it has only to be paired.</p>

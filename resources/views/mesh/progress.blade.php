@@ -1,6 +1,7 @@
 @if ($running)
 <div role="status">
-    <p class="note">The hub asks its relays who they hear{{ $running->total > 0 ? ": {$running->done} of {$running->total}" : '' }}.
+    <p class="note">The hub asks who hears whom over {{ $running->protocol->title() }}{{
+        $running->total > 0 ? ": {$running->done} of {$running->total}" : '' }}.
         You can go on; it ends by itself.</p>
     <svg class="gauge mt-2" viewBox="0 0 100 4" preserveAspectRatio="none" role="img"
         aria-label="{{ $running->done }} of {{ max(1, $running->total) }} relays"><rect width="100" height="4"/><rect

@@ -20,7 +20,7 @@
                     {{ number_format($one->distanceM, 1) }}&nbsp;m away.</p>
                 @endif
             @empty
-                @if ($device !== null)
+                @if ($device !== null && $radio->protocol->rules()->routes() !== null)
                 <p class="quiet">No single relay, of the plan or at a free mains point, is enough.</p>
                 @endif
             @endforelse

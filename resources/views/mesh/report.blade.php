@@ -24,6 +24,13 @@
         @foreach ($report->notes as $note)
         <li><span>{{ $note }}</span></li>
         @endforeach
+        @if ($asleep !== [])
+        @php($many = count($asleep))
+        <li><span>{{ $many === 1 ? 'One device sleeps, and has not said what it hears'
+            : "{$many} devices sleep, and have not said what they hear" }}:
+            {{ implode(', ', array_map(fn ($card) => $card->slot->title(), $asleep)) }}. Open them, press them, walk past them: that counts
+            at once.</span></li>
+        @endif
         @foreach ($unmatched as $node)
         <li><span><span class="measure">{{ $node->id }}</span> belongs to no slot.</span></li>
         @endforeach

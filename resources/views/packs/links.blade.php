@@ -1,15 +1,16 @@
 @use('Kavvel\Core\Mesh\Verdict')
 @use('Kavvel\Core\Radio\Margin')
-@php($mesh = $content->mesh)
 @php($titleOf = fn (string $id): string => $sheet->card($id)?->fullTitle() ?? $id)
 <div class="page"><h2>2 · Radio links</h2>
-@if ($mesh === null)
-<p>The mesh was not read.</p>
-@else
-<p>{{ $content->reading->protocol->title() }} mesh, read {{ $content->reading->ended_at->onSite()->format('j F Y, H:i') }}:
+@if ($content->readings === [])
+<p>No radio was read.</p>
+@endif
+@foreach ($content->readings as $read)
+@php($mesh = $read->mesh->report)
+<p>{{ $read->reading->protocol->title() }}, read {{ $read->reading->ended_at->onSite()->format('j F Y, H:i') }}:
     {{ count($mesh->nodes) }} devices,
 {{ $mesh->count(Verdict::Accepted) }} accepted, {{ $mesh->count(Verdict::Thin) }} thin, {{ $mesh->count(Verdict::Lost) }} lost.
-A link is accepted from {{ $job->acceptance_db }} dB of margin on.</p>
+A link is accepted from {{ $read->mesh->acceptedFromDb }} dB of margin on.</p>
 @php($weak = $mesh->unaccepted([]))
 @if ($weak !== [])
 <table><tr><th>Not accepted</th><th class="r">Weakest link</th><th>Stands</th></tr>
@@ -26,7 +27,7 @@ A link is accepted from {{ $job->acceptance_db }} dB of margin on.</p>
 @endforeach
 </table>
 @endif
-@endif
+@endforeach
 @foreach ($plans as $plan)
 <div class="together"><h3>{{ $plan['name'] }}</h3>
 <img style="width: {{ $plan['widthMm'] }}mm" src="{{ $plan['src'] }}" alt="Plan of {{ $plan['name'] }}"></div>

@@ -20,8 +20,8 @@ use Kavvel\Standin\Time\HandLog;
 final readonly class HandsPage
 {
     private const ACTIONS = [
-        'gesture', 'trigger', 'power', 'remote-key', 'carry', 'put-back', 'plug-at', 'new-battery', 'fault', 'unplug', 'plug-in', 'boot',
-        'advance',
+        'gesture', 'trigger', 'power', 'mains', 'remote-key', 'carry', 'put-back', 'plug-at', 'new-battery', 'fault', 'unplug', 'plug-in',
+        'boot', 'advance',
     ];
 
     /** A light that the recipe says nothing of */
@@ -154,6 +154,11 @@ final readonly class HandsPage
             $deeds[] = ['label' => "Put it back {$home}", 'form' => ['do' => 'put-back']];
         } elseif ($device->position !== null && $device->behind === null) {
             $deeds[] = ['label' => 'Carry it to the hub', 'form' => ['do' => 'carry']];
+        }
+        if ($device->profile->power === 'mains' && $device->behind === null) {
+            $deeds[] = $state->isOff
+                ? ['label' => 'Give it its supply again', 'form' => ['do' => 'mains', 'kind' => 'on']]
+                : ['label' => 'Switch its supply off', 'form' => ['do' => 'mains', 'kind' => 'off']];
         }
         if ($device->profile->battery !== null) {
             $deeds[] = ['label' => 'Put in a new battery', 'form' => ['do' => 'new-battery']];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin\House;
 
+use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Protocol\Protocol;
 
 /** Who hears whom in the house as it stands. */
@@ -15,35 +16,52 @@ final readonly class Air
     public function __construct(private House $house) {}
 
     /**
-     * What the neighbour tables of Zigbee hold: links among nodes that are in, where at least one relays.
+     * Who hears whom of one radio, among the hub and the devices that are in and have power, where at least one hands on.
+     * What a sleeping device hears itself it tells when it wakes: until then only the other end says how it is heard.
      *
      * @param  array<string, DeviceState>  $devices
-     * @return list<array{from: string, to: string, marginDb: float}>
+     * @param  int  $reading  its number: each is a little different
+     * @param  int  $begunAt  in ms
+     * @return list<array{from: string, to: string, marginDb: float, marginBackDb?: float}>
      */
-    public function links(array $devices): array
+    public function links(array $devices, Protocol $protocol, int $reading, int $begunAt): array
     {
-        $ends = [$this->house->hub(Protocol::Zigbee)];
+        $ends = [$this->house->hub($protocol)];
+        $asleep = [];
         foreach ($devices as $state) {
-            $isOfIt = $state->isIn() && $state->device->profile->protocol === Protocol::Zigbee;
+            $isOfIt = $state->isIn() && $state->device->profile->protocol === $protocol && $state->device->behind === null;
             $end = $isOfIt ? $state->end() : null;
             if ($end !== null) {
                 $ends[] = $end;
+                $asleep[$end->key] = $state->sleeps() && $state->spokeAt < $begunAt;
             }
         }
         $links = [];
         foreach ($ends as $i => $a) {
             foreach (array_slice($ends, $i + 1) as $b) {
-                if (! $a->asNode()->relays() && ! $b->asNode()->relays()) {
-                    continue;
-                }
-                $margin = $this->house->marginDb($a, $b);
-                if ($margin >= self::HEARS_DB) {
-                    $links[] = ['from' => $a->key, 'to' => $b->key, 'marginDb' => round($margin, 1)];
+                if ($a->asNode()->relays() || $b->asNode()->relays()) {
+                    $links[] = $this->link($a, $b, $asleep, $reading);
                 }
             }
         }
 
-        return $links;
+        return array_values(array_filter($links));
+    }
+
+    /**
+     * @param  array<string, bool>  $asleep  by address
+     * @return array{from: string, to: string, marginDb: float, marginBackDb?: float}|null
+     */
+    private function link(RadioEnd $a, RadioEnd $b, array $asleep, int $reading): ?array
+    {
+        // The one that sleeps stands first: how it is heard is known, how it hears is not.
+        [$from, $to] = ($asleep[$b->key] ?? false) ? [$b, $a] : [$a, $b];
+        [$there, $back] = $this->house->margins($from, $to, $reading);
+
+        return min($there, $back) < self::HEARS_DB ? null : [
+            'from' => $from->key, 'to' => $to->key, 'marginDb' => round($there, 1),
+            ...(($asleep[$from->key] ?? false) ? [] : ['marginBackDb' => round($back, 1)]),
+        ];
     }
 
     /**

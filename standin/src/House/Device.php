@@ -7,6 +7,7 @@ namespace Kavvel\Standin\House;
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Mesh\Role;
+use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Vec3;
 
 /** One device of the imaginary house, as it truly is before anybody touches it. */
@@ -15,6 +16,7 @@ final readonly class Device
     /**
      * @param  Vec3|null  $position  null: a spare, which has no power until it is plugged in somewhere
      * @param  string|null  $behind  key of the bridge that has it
+     * @param  float  $txDb  by how much it sends stronger than its kind does
      * @param  Presence  $presence  how it stands behind that bridge at first
      */
     public function __construct(
@@ -32,6 +34,7 @@ final readonly class Device
         public Presence $presence = Presence::Online,
         public ?Remote $remote = null,
         public ?BusUnit $bus = null,
+        public float $txDb = 0.0,
     ) {}
 
     public function end(?Vec3 $carriedTo): ?RadioEnd
@@ -42,7 +45,7 @@ final readonly class Device
         return $radio === null || $position === null ? null : new RadioEnd(
             $this->address,
             $position,
-            $radio,
+            new Transceiver($radio->frequencyMHz, $radio->txDbm + $this->txDb, $radio->sensitivityDbm, $radio->gainDbi),
             $carriedTo === null ? $this->mountingDb : 0.0,
             $this->profile->isRouter ? Role::Router : Role::End,
             $this->profile->removable,

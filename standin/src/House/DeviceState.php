@@ -39,6 +39,12 @@ final class DeviceState
     /** @var list<int> times of the last presses, in ms */
     public array $presses = [];
 
+    /** Somebody switched its supply off: at the wall, at the board, or by pulling it out */
+    public bool $isOff = false;
+
+    /** When it was awake last, in ms */
+    public int $spokeAt = 0;
+
     /** Counts pairings, so that a timer of an earlier one finds that it is stale. */
     public int $round = 0;
 
@@ -58,13 +64,19 @@ final class DeviceState
     /** A spare in the van has none. */
     public function hasPower(): bool
     {
-        return $this->device->position !== null || $this->carriedTo !== null;
+        return ! $this->isOff && ($this->device->position !== null || $this->carriedTo !== null);
     }
 
-    /** Its antenna where it is now; null without power or without a radio. */
+    /** It listens only when it has something to say. */
+    public function sleeps(): bool
+    {
+        return $this->device->profile->power === 'battery' && ! $this->device->profile->isRouter;
+    }
+
+    /** Its antenna where it is now; null without power, or without a radio. */
     public function end(): ?RadioEnd
     {
-        return $this->device->end($this->carriedTo);
+        return $this->isOff ? null : $this->device->end($this->carriedTo);
     }
 
     public function isIn(): bool

@@ -55,6 +55,9 @@ final readonly class House
 
     private const NOISE_DB = 1.5;
 
+    /** By so much two readings of one link differ at most */
+    private const READING_DB = 1.0;
+
     private RadioPlan $truth;
 
     /**
@@ -113,6 +116,7 @@ final readonly class House
                 Presence::from($presence ?? Presence::Online->value),
                 Remote::of($seed, $slot->key, $slot->profile, $overlay->find('remotes')?->find($slot->key)),
                 $bus,
+                self::weakness($overlay, $slot->key),
             );
         }
 
@@ -135,6 +139,24 @@ final readonly class House
         $noise = (hexdec(substr(hash('sha256', $this->seed.implode('-', $pair)), 0, 4)) / 65535 - 0.5) * 2 * self::NOISE_DB;
 
         return $this->truth->forecast($a, $b)->marginDb + $noise;
+    }
+
+    /**
+     * As one reading finds it, there and back: radios differ, and no two readings are alike.
+     *
+     * @return array{float, float} dB
+     */
+    public function margins(RadioEnd $a, RadioEnd $b, int $reading): array
+    {
+        $differs = $this->truth->link($a, $b);
+        $margin = $this->marginDb($a, $b);
+        $noise = fn (string $way): float => self::READING_DB * 2
+            * (hexdec(substr(hash('sha256', "{$this->seed} reading {$reading} {$way}"), 0, 4)) / 65535 - 0.5);
+
+        return [
+            $margin + $noise("{$a->key} {$b->key}"),
+            $margin + $differs->marginBackDb - $differs->marginDb + $noise("{$b->key} {$a->key}"),
+        ];
     }
 
     /** The hub's radio for a protocol. */
@@ -188,10 +210,17 @@ final readonly class House
                 $fault === null ? null : Fault::from($fault),
                 self::code($seed, $key, $profile),
                 bus: self::bus($overlay, $key),
+                txDb: self::weakness($overlay, $key),
             );
         }
 
         return $beside;
+    }
+
+    /** By how much it sends stronger than its kind does; a poor antenna: less. */
+    private static function weakness(Input $overlay, string $key): float
+    {
+        return $overlay->find('radios')?->find($key)?->get('txDb')->number() ?? 0.0;
     }
 
     private static function bus(Input $overlay, string $key): ?BusUnit

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin\House;
 
+use Kavvel\Core\Protocol\Protocol;
+
 /** The house as it stands at one moment: its devices, the air between them, and what is still to happen. */
 final class World
 {
@@ -56,10 +58,19 @@ final class World
         return $this->air->reaches($state, $this->devices);
     }
 
-    /** @return list<array{from: string, to: string, marginDb: float}> what the neighbour tables hold */
-    public function neighbours(): array
+    /** @return list<array{from: string, to: string, marginDb: float, marginBackDb?: float}> who hears whom, as a reading finds it */
+    public function neighbours(Protocol $protocol, int $reading, int $begunAt): array
     {
-        return $this->air->links($this->devices);
+        return $this->air->links($this->devices, $protocol, $reading, $begunAt);
+    }
+
+    /** @return list<string> addresses of devices of a radio that have not been awake since then */
+    public function asleep(Protocol $protocol, int $since): array
+    {
+        $asleep = array_filter($this->devices, static fn (DeviceState $state): bool => $state->isIn() && $state->sleeps()
+            && $state->device->profile->protocol === $protocol && $state->device->behind === null && $state->spokeAt < $since);
+
+        return array_values(array_map(static fn (DeviceState $state): string => $state->device->address, $asleep));
     }
 
     /** @param array<string, mixed> $with */

@@ -27,7 +27,7 @@ final class Hub
     /** @var list<array{sequence: int, at: int, type: string, data: array<string, mixed>}> */
     public array $events = [];
 
-    /** @var array<string, array{at: int, done: bool}> */
+    /** @var array<string, array{at: int, done: bool, protocol: string, number: int}> */
     public array $readings = [];
 
     /** @var array<string, true> ids that were carried out: a repeated one does nothing */
@@ -80,18 +80,34 @@ final class Hub
         }
     }
 
-    public function readMesh(string $ref): void
+    public function readMesh(string $ref, Protocol $protocol): void
     {
         $routers = count(array_filter(
             $this->world->devices,
             static fn (DeviceState $state): bool => $state->isIn() && $state->device->profile->isRouter
-                && $state->device->profile->protocol === Protocol::Zigbee,
+                && $state->device->profile->protocol === $protocol && $state->hasPower(),
         )) + 1;
-        $this->readings[$ref] = ['at' => $this->world->now, 'done' => false];
+        $this->readings[$ref] = [
+            'at' => $this->world->now, 'done' => false, 'protocol' => $protocol->value, 'number' => count($this->readings) + 1,
+        ];
         for ($done = 1; $done <= $routers; $done++) {
             $this->world->after($done * self::READING_STEP_MS, 'mesh-is-read', ['reading' => $ref, 'done' => $done, 'total' => $routers]);
         }
         $this->world->after($routers * self::READING_STEP_MS + 50, 'mesh-was-read', ['reading' => $ref]);
+    }
+
+    /** A device that sleeps is awake: what it hears itself belongs to the last reading of its radio. */
+    public function woke(DeviceState $state): void
+    {
+        $protocol = $state->device->profile->protocol->value;
+        $last = null;
+        foreach ($this->readings as $ref => $reading) {
+            $last = $reading['protocol'] === $protocol ? [$ref, $reading] : $last;
+        }
+        if ($last !== null && $last[1]['done'] && $state->sleeps() && $state->spokeAt < $last[1]['at']) {
+            $this->emit('reading.more', ['reading' => (string) $last[0], 'address' => $state->device->address]);
+        }
+        $state->spokeAt = $this->world->now;
     }
 
     public function label(string $address, string $label): void

@@ -24,6 +24,7 @@ final readonly class Reports
             $state->on = ! $state->on;
         }
         if ($state->isIn() && $this->world->hears($state)) {
+            $this->hub->woke($state);
             [$capability, $value] = $state->device->report();
             $this->hub->emit('device.reported', [
                 'address' => $state->device->address,

@@ -56,7 +56,7 @@ final readonly class GatewayApi
             $method === 'DELETE' && count($parts) === 3 && $parts[1] === 'smart-start' => $this->forget($state, $parts[2], $body),
             $method === 'POST' && $path === '/v1/signals' => $this->send($body),
             $method === 'POST' && $path === '/v1/telegrams' => $this->say($body),
-            $method === 'POST' && $path === '/v1/mesh-readings' => $this->accepted(['do' => 'read-mesh'], $body, 'reading'),
+            $method === 'POST' && $path === '/v1/mesh-readings' => $this->read($body),
             $method === 'GET' && count($parts) === 3 && $parts[1] === 'mesh-readings' => $this->reading($state, $parts[2]),
             count($parts) >= 3 && $parts[1] === 'nodes' => $this->onNode($state, $method, $parts, $body),
             default => [404, self::error('not-found', "There is no {$method} {$path} in the gateway link.")],
@@ -238,6 +238,20 @@ final readonly class GatewayApi
         return $this->accepted(['do' => 'say', 'address' => $to->text, 'value' => $value], $body, 'command');
     }
 
+    /**
+     * @param  array<string, mixed>  $body
+     * @return array{int, array<string, mixed>}
+     */
+    private function read(array $body): array
+    {
+        $protocol = Protocol::tryFrom(is_string($body['protocol'] ?? null) ? $body['protocol'] : '');
+        if ($protocol === null || ! isset(House::WINDOWS[$protocol->value])) {
+            return [422, self::error('unsupported', 'This gateway has no such radio to read.')];
+        }
+
+        return $this->accepted(['do' => 'read-mesh', 'protocol' => $protocol->value], $body, 'reading');
+    }
+
     /** @return array{int, array<string, mixed>} */
     private function closeWindow(string $window): array
     {
@@ -254,7 +268,11 @@ final readonly class GatewayApi
         return match (true) {
             $reading === null => [404, self::error('not-found', 'There is no such mesh reading.')],
             ! $reading['done'] => [200, ['reading' => $ref, 'done' => false, 'links' => []]],
-            default => [200, ['reading' => $ref, 'done' => true, 'links' => $state->world->neighbours()]],
+            default => [200, [
+                'reading' => $ref, 'done' => true,
+                'links' => $state->world->neighbours(Protocol::from($reading['protocol']), $reading['number'], $reading['at']),
+                'asleep' => $state->world->asleep(Protocol::from($reading['protocol']), $reading['at']),
+            ]],
         };
     }
 
