@@ -232,6 +232,7 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::get('/forms/rules', [Bench\FormController::class, 'rules'])->name('forms.rules');
             Route::get('/forms/hubs', [Bench\FormController::class, 'hubs'])->name('forms.hubs');
             Route::put('/rules', [Survey\JobRulesController::class, 'update'])->name('rules.update');
+            Route::post('/calibration', [Mesh\CalibrationController::class, 'store'])->name('calibration.store');
             Route::delete('/', [Jobs\ArchiveController::class, 'destroy'])->name('destroy');
             Route::put('/archive', [Jobs\ArchiveController::class, 'update'])->name('archive.update');
             Route::post('/hubs', [Jobs\HubController::class, 'store'])->name('hubs.store');

@@ -23,6 +23,12 @@ final readonly class LensLink
         return new self($from, $to, $marginDb, 'forecast');
     }
 
+    /** Something that the plan does not show is in its way: by so much worse it is. */
+    public static function hidden(string $from, string $to, float $worseDb): self
+    {
+        return new self($from, $to, -$worseDb, 'hidden');
+    }
+
     /** A hub's key among those of the slots. */
     public static function hub(string $key): string
     {
@@ -35,6 +41,7 @@ final readonly class LensLink
 
         return match ($this->kind) {
             'forecast' => "{$decibels} forecast",
+            'hidden' => Margin::text(-$this->marginDb).' worse',
             'accepted' => $decibels,
             default => "{$decibels} · {$this->kind}",
         };

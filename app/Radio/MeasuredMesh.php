@@ -30,13 +30,21 @@ final readonly class MeasuredMesh
     /**
      * @param  list<string>  $asleep  devices that have not said themselves what they hear
      * @param  float  $acceptedFromDb  from where on a link of this radio is accepted on this job
+     * @param  list<Link>  $read
      */
     private function __construct(
         public Graph $graph,
         public MeshReport $report,
         public array $asleep,
         public float $acceptedFromDb,
+        private array $read,
     ) {}
+
+    /** @return list<Link> as the hub told them */
+    public function measured(): array
+    {
+        return $this->read;
+    }
 
     public static function of(JobSheet $sheet, MeshReading $reading): self
     {
@@ -67,7 +75,7 @@ final readonly class MeasuredMesh
 
         $accepted = $reading->protocol->rules()->acceptedFromDb($sheet->job->acceptance_db);
 
-        return new self($graph, MeshJudge::judge($graph, $accepted), $asleep, $accepted);
+        return new self($graph, MeshJudge::judge($graph, $accepted), $asleep, $accepted, $links);
     }
 
     public function relays(string $id): bool

@@ -19,7 +19,7 @@ final readonly class MeshLinks
         $root = LensLink::hub($sheet->hub($reading->gateway_id)?->key() ?? '');
         $links = [];
         foreach ($mesh->report->nodes as $node) {
-            $link = $node->isReachable() ? self::between($mesh->graph, $node->id, $node->path[1]) : self::best($mesh->graph, $node->id);
+            $link = $node->isReachable() ? self::between($mesh->graph, $node->id, $node->path[1]) : self::best($mesh, $node->id);
             $isRadio = $reading->protocol->rules()->routes() !== null || ! $mesh->relays($node->id);
             if ($link !== null && $isRadio && $sheet->card($node->id) !== null) {
                 $other = $link->a === $node->id ? $link->b : $link->a;
@@ -42,9 +42,13 @@ final readonly class MeshLinks
         return null;
     }
 
-    private static function best(Graph $graph, string $id): ?Link
+    /** To somebody who could hand on what it says. */
+    private static function best(MeasuredMesh $mesh, string $id): ?Link
     {
-        $links = $graph->linksOf($id);
+        $links = array_values(array_filter(
+            $mesh->graph->linksOf($id),
+            static fn (Link $link): bool => $mesh->relays($link->a === $id ? $link->b : $link->a),
+        ));
         usort($links, static fn (Link $a, Link $b): int => $b->worseDb() <=> $a->worseDb());
 
         return $links[0] ?? null;

@@ -57,6 +57,9 @@ final readonly class MeshStation implements Station
 
     public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
     {
+        if ($asked->show === HouseMove::SHOW && $sheet->hubs !== []) {
+            return HouseMove::of($sheet);
+        }
         $radios = RadioLens::all($sheet, $counts);
         $newest = MeshReading::query()->where('site_job_id', $sheet->job->id)->latest('id')->first();
         $running = in_array($newest?->state, MeshReading::UNDER_WAY, true) ? $newest : null;

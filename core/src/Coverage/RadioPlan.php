@@ -80,14 +80,18 @@ final readonly class RadioPlan
         return (new LinkBudget($building, $this->clutter))->forecast($from->position, $to->position, $from->radio, $to->radio, $mountingDb);
     }
 
-    /** Both directions pass the same walls; they differ by transmit power and sensitivity. */
-    private function bothWays(RadioEnd $a, RadioEnd $b, Building $building): Link
+    /** The forecast there says what it is back: both pass the same walls, and differ by transmit power and sensitivity. */
+    public static function bothWaysOf(RadioEnd $a, RadioEnd $b, LinkForecast $there): Link
     {
-        $there = $this->through($building, $a, $b);
         $back = $there->marginDb
             + ($b->radio->txDbm - $a->radio->txDbm)
             + ($b->radio->sensitivityDbm - $a->radio->sensitivityDbm);
 
         return new Link($a->key, $b->key, $there->marginDb, $back);
+    }
+
+    private function bothWays(RadioEnd $a, RadioEnd $b, Building $building): Link
+    {
+        return self::bothWaysOf($a, $b, $this->through($building, $a, $b));
     }
 }

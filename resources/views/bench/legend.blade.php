@@ -22,7 +22,7 @@
     @endforeach
     @foreach ([
         'accepted' => 'accepted', 'thin' => "thin, under {$job->acceptance_db} dB", 'lost' => "lost, under {$lost} dB",
-        'forecast' => 'forecast',
+        'forecast' => 'forecast', 'hidden' => 'far worse than by the plan',
     ] as $kind => $words)
         @if (in_array($kind, $kinds, true))
         <span><svg viewBox="0 0 1.1 0.8" aria-hidden="true"><line class="p-link is-{{ $kind }}" x1="0" x2="1.1" y1="0.4" y2="0.4"

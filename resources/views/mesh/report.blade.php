@@ -38,4 +38,5 @@
         <li>No thin links, no single points.</li>
         @endif
     </ul>
+    <a class="btn w-full mt-2" href="{{ route('jobs.mesh', [$job, 'show' => 'house']) }}">Plan against measured</a>
 </div>
