@@ -49,8 +49,10 @@ final readonly class MeasuredMesh
     public static function of(JobSheet $sheet, MeshReading $reading): self
     {
         $cards = [];
+        $members = $reading->members === null ? null : array_column($reading->members, 'address');
         foreach ($sheet->ofProtocol($reading->protocol) as $card) {
-            if ($card->node !== null && $card->isIn() && $card->node->gateway_id === $reading->gateway_id) {
+            $wasIn = $card->node !== null && ($members === null || in_array($card->node->address, $members, true));
+            if ($wasIn && $card->isIn() && $card->node->gateway_id === $reading->gateway_id) {
                 $cards[$card->node->address] = $card;
             }
         }

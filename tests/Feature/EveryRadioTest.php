@@ -110,6 +110,41 @@ final class EveryRadioTest extends TestCase
         $this->get($this->lens(Protocol::Zigbee))->assertSee(ucfirst($this->slot('signal-plug')->title()))->assertSee('no link');
     }
 
+    public function test_the_next_reading_stands_beside_the_one_before_and_says_what_got_worse_since_when(): void
+    {
+        $this->read(Protocol::Zigbee);
+        $this->pass(10);
+        $this->get($this->lens(Protocol::Zigbee))->assertDontSee('Since the reading before');
+        $this->read(Protocol::Zigbee);
+        $this->pass(10);
+        $this->get($this->lens(Protocol::Zigbee))
+            ->assertSeeInOrder(['Since the reading before', '2 lost', '2 lost', 'Nothing that matters']);
+
+        $this->hands('mains', ['device' => 'signal-plug', 'kind' => 'off']);
+        $this->read(Protocol::Zigbee);
+        $this->pass(10);
+        $this->get($this->lens(Protocol::Zigbee))->assertSeeInOrder([
+            'Since the reading before', '2 lost', '3 lost', 'Rack plug', 'accepted, now lost', 'since', 'now gone',
+        ])->assertSee('is-worse', false);
+
+        $this->hands('mains', ['device' => 'signal-plug', 'kind' => 'on']);
+        $this->read(Protocol::Zigbee);
+        $this->pass(10);
+        $this->get($this->lens(Protocol::Zigbee))->assertSeeInOrder(['Rack plug', 'lost, now accepted'])->assertDontSee('now gone');
+    }
+
+    public function test_what_came_in_since_the_reading_before_is_new_and_was_not_lost(): void
+    {
+        $this->read(Protocol::Zigbee);
+        $this->pass(10);
+        $this->pairHallRelay();
+        $this->read(Protocol::Zigbee);
+        $this->pass(10);
+
+        $this->get($this->lens(Protocol::Zigbee))->assertSeeInOrder(['Since the reading before', 'Freezer probe', 'lost, now thin'])
+            ->assertSeeInOrder(['Ceiling relay', 'new, accepted']);
+    }
+
     public function test_what_talks_to_its_hub_alone_gets_another_place_and_no_relay(): void
     {
         $this->read(Protocol::BluetoothLe);

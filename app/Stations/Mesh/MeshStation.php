@@ -12,6 +12,7 @@ use App\Models\Snag;
 use App\Plan\Lens;
 use App\Radio\MeasuredMesh;
 use App\Radio\MeshLinks;
+use App\Radio\ReadingHistory;
 use App\Stations\Asked;
 use App\Stations\Legend;
 use App\Stations\Move;
@@ -141,6 +142,7 @@ final readonly class MeshStation implements Station
             'reading' => $reading,
             'report' => $mesh->report,
             'links' => count($mesh->graph->links),
+            'history' => ReadingHistory::of($sheet, $reading),
             'asleep' => array_filter(array_map($sheet->card(...), $mesh->asleep)),
             'open' => $mesh->report->unaccepted($this->vital($sheet)),
             'worst' => $worst === null ? null : $sheet->card($worst->id),

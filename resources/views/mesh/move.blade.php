@@ -39,4 +39,5 @@
 @include('mesh.progress')
 @include('mesh.act')
 @include('mesh.remedies')
+@includeWhen($history !== null, 'mesh.history')
 @include('mesh.report')
