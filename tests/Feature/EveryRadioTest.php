@@ -124,8 +124,12 @@ final class EveryRadioTest extends TestCase
         $this->read(Protocol::Zigbee);
         $this->pass(10);
         $this->get($this->lens(Protocol::Zigbee))->assertSeeInOrder([
-            'Since the reading before', '2 lost', '3 lost', 'Rack plug', 'accepted, now lost', 'since', 'now gone',
-        ])->assertSee('is-worse', false);
+            'Since the reading before', '2 lost', '3 lost', 'Rack plug', 'accepted, now lost',
+        ])->assertSee('is-worse', false)->assertDontSee('now gone');
+        RadioLink::query()->where('mesh_reading_id', MeshReading::query()->max('id'))->where('a', 'gateway')
+            ->where('b', $this->slot('chart-dimmer')->node?->address)->update(['margin_db' => 5, 'margin_back_db' => 5]);
+        $this->siteJob()->touchLive();
+        $this->get($this->lens(Protocol::Zigbee))->assertSeeInOrder(['Hub – ceiling dimmer', 'since', 'now 5 dB']);
 
         $this->hands('mains', ['device' => 'signal-plug', 'kind' => 'on']);
         $this->read(Protocol::Zigbee);

@@ -19,7 +19,8 @@ final readonly class LinkDrift
 
     /**
      * Worse directions count. A link whose ends are not both in the last reading has gone with them, and is not told; nor is
-     * one that a hub had no reason to tell of: a device that hands nothing on is heard by its parent of the day.
+     * one that a hub had no reason to tell of: a device that hands nothing on is heard by its parent of the day,
+     * and one that nobody hears any more is told itself.
      *
      * @param  list<Graph>  $readings  of one radio, the oldest first
      * @return list<self> those that are gone first, then by how much they lost
@@ -32,7 +33,7 @@ final readonly class LinkDrift
         }
         $present = [];
         foreach ($last->nodes as $node) {
-            $present["id {$node->id}"] = $node->relays();
+            $present["id {$node->id}"] = $node->relays() && $last->linksOf($node->id) !== [];
         }
         $byPair = [];
         foreach ($readings as $at => $reading) {

@@ -44,7 +44,7 @@ final class OverTimeTest extends TestCase
     #[DataProvider('histories')]
     public function test_a_link_that_gets_worse_says_by_how_much_and_since_when(array $margins, ?array $wanted): void
     {
-        $drifts = LinkDrift::over(array_map(fn (?float $margin): Graph => $this->graph(['plug' => $margin]), $margins));
+        $drifts = LinkDrift::over(array_map(fn (?float $margin): Graph => $this->graph(['plug' => $margin], true), $margins));
 
         self::assertSame(
             $wanted === null ? [] : [$wanted],
@@ -86,12 +86,17 @@ final class OverTimeTest extends TestCase
     public function test_links_of_what_is_no_more_are_not_told_and_the_worst_stands_first(): void
     {
         $drifts = LinkDrift::over([
-            $this->graph(['a' => 30, 'b' => 30, 'c' => 30, 'old' => 30]), $this->graph(['a' => 20, 'b' => 12, 'c' => null]),
+            $this->graph(['a' => 30, 'b' => 30, 'c' => 30, 'old' => 30], true), $this->graph(['a' => 20, 'b' => 12, 'c' => null], true),
         ]);
 
         self::assertSame(['c', 'b', 'a'], array_map(static fn (LinkDrift $one): string => $one->a, $drifts));
         self::assertSame([INF, 18.0, 10.0], array_map(static fn (LinkDrift $one): float => $one->lostDb(), $drifts));
         self::assertSame('hub', $drifts[0]->b);
+    }
+
+    public function test_what_nobody_hears_any_more_is_told_itself_and_not_by_its_links(): void
+    {
+        self::assertSame([], LinkDrift::over([$this->graph(['plug' => 30, 'b' => 20]), $this->graph(['plug' => null, 'b' => 20])]));
     }
 
     public function test_the_worse_direction_counts(): void
@@ -106,7 +111,7 @@ final class OverTimeTest extends TestCase
     }
 
     /** @param array<string, float|int|null> $routers  margin of each to the hub; null: no link */
-    private function graph(array $routers): Graph
+    private function graph(array $routers, bool $withNeighbour = false): Graph
     {
         $nodes = [new Node('hub', Role::Root)];
         $links = [];
@@ -115,6 +120,11 @@ final class OverTimeTest extends TestCase
             if ($margin !== null) {
                 $links[] = new Link($id, 'hub', $margin);
             }
+        }
+
+        foreach ($withNeighbour ? array_keys($routers) : [] as $id) {
+            $nodes[] = new Node("{$id} neighbour", Role::Router);
+            array_push($links, new Link("{$id} neighbour", $id, 20), new Link("{$id} neighbour", 'hub', 20));
         }
 
         return new Graph(Protocol::Zigbee, $nodes, $links, 'hub');
