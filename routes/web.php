@@ -62,6 +62,8 @@ Route::middleware($signedIn)->group(static function (): void {
         Route::get('/point-steps/{pointStep:id}', [Survey\PointStepController::class, 'show'])->name('point-steps.show');
         Route::get('/van', Fit\VanTableController::class)->name('van');
         Route::get('/cables', Survey\CableTableController::class)->name('cables');
+        Route::get('/mesh-readings/{meshReading:id}/file', [Mesh\ReadingFileController::class, 'show'])
+            ->name('mesh-readings.file.show');
         Route::get('/slots/{slot}/found-picture', [Fit\FoundPictureController::class, 'show'])->name('slots.found-picture.show');
         Route::get('/calendar.ics', Survey\CalendarController::class)->name('calendar');
         Route::get('/underlays/{storey:key}', [Survey\UnderlayController::class, 'show'])->name('underlays.show');
@@ -225,6 +227,7 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::put('/slots/{slot}/name', [Name\SlotNameController::class, 'update'])->name('slots.name.update');
 
             Route::post('/mesh-readings', [Mesh\MeshReadingController::class, 'store'])->name('mesh-readings.store');
+            Route::post('/mesh-readings/files', [Mesh\ReadingFileController::class, 'store'])->name('mesh-readings.files.store');
             Route::post('/relays', [Mesh\RelayController::class, 'store'])->name('relays.store');
         });
 

@@ -9,7 +9,7 @@ run_tests() {
     need_disk
     need_tools
     need_packages
-    install_packages chromium poppler-utils
+    install_packages chromium poppler-utils graphviz
     need_libraries
     trap 'end_all' EXIT
     for suite in "${suites[@]}"; do

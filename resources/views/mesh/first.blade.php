@@ -25,3 +25,4 @@
 @else
     @include('mesh.read', ['words' => $isMesh ? 'Read the mesh' : 'Read its links'])
 @endif
+@includeWhen($radio !== null, 'mesh.files')

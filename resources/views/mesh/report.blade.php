@@ -40,3 +40,4 @@
     </ul>
     <a class="btn w-full mt-2" href="{{ route('jobs.mesh', [$job, 'show' => 'house']) }}">Plan against measured</a>
 </div>
+@include('mesh.files')
