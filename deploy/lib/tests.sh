@@ -68,6 +68,6 @@ test_browser() {
     php artisan db:wipe --force --quiet
     rm -f "$KAVVEL_STANDIN_STATE/hands.jsonl"
     start_app
-    BASE_URL="$APP_URL" HANDS_URL="$KAVVEL_STANDIN_URL" npx playwright test
+    KAVVEL_INSTANCE=$INSTANCE BASE_URL="$APP_URL" HANDS_URL="$KAVVEL_STANDIN_URL" npx playwright test
     end_app
 }

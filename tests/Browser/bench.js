@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
 
 const HANDS = process.env.HANDS_URL ?? 'http://127.0.0.1:8411';
 
@@ -11,6 +12,11 @@ export async function signIn(page, who = 'mara') {
     await page.getByLabel('Password').fill('lantern-house');
     await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
+}
+
+/** The demo as it is at first, for what begins with a house that nobody has worked in. */
+export function putHouseBack() {
+    execFileSync('./kavvel', ['demo'], { stdio: 'ignore' });
 }
 
 /** What hands do on site, in a second window. */

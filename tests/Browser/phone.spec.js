@@ -10,6 +10,7 @@ const LENSES = [
     'survey?lens=questions', 'survey?lens=questions&at=question+keeper-blind', 'survey?lens=questions&at=ask', 'survey?lens=existing',
     'survey?lens=existing&at=add', 'survey?lens=measure', 'survey?lens=measure&at=keeper+first-w01%4011.60',
     'survey?lens=measure&at=store+ground-w03%407.20', 'survey?lens=heating&at=hall', 'survey?slot=projector', 'survey?slot=store-meter',
+    'pair?lens=bus', 'mesh?lens=thread', 'mesh?lens=wifi', 'mesh?show=house',
 ];
 
 test.beforeEach(async ({ page }) => signIn(page));
