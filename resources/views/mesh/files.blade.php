@@ -1,6 +1,7 @@
 <details id="reading-file"><summary>As a file</summary>
     @isset($reading)
-    <a class="btn w-full mb-2" hx-boost="false" href="{{ route('jobs.mesh-readings.file.show', [$job, $reading]) }}">Its links as GraphML</a>
+    <a class="btn w-full mb-2" hx-boost="false" href="{{ route('jobs.mesh-readings.file.show', [$job, $reading]) }}">Its links as
+        GraphML</a>
     @endisset
     @if ($bench->mayWork())
     <x-form :action="route('jobs.mesh-readings.files.store', $job)" enctype="multipart/form-data">

@@ -70,11 +70,12 @@ final readonly class House
         private Vec3 $gateway,
         public Region $region,
         private Building $building,
+        Clutter $clutter,
         public array $sockets,
         public int $seed,
         public array $smartStart,
     ) {
-        $this->truth = new RadioPlan($building, new Clutter);
+        $this->truth = new RadioPlan($building, $clutter);
     }
 
     public static function read(string $jobJson, string $overlayJson): self
@@ -125,6 +126,7 @@ final readonly class House
             array_values($job->gateways)[0],
             Region::from(Input::parse($jobJson)->get('job')->get('region')->word(Region::words())),
             new Building($walls, $job->building->floors),
+            self::clutter($overlay),
             array_filter($job->points, static fn (PointEntry $point): bool => $point->mains),
             $seed,
             array_map(static fn (Input $one): string => $one->id(), $overlay->find('smartStart')?->items() ?? []),
@@ -215,6 +217,14 @@ final readonly class House
         }
 
         return $beside;
+    }
+
+    /** What furniture and people truly cost in this house. */
+    private static function clutter(Input $overlay): Clutter
+    {
+        $clutter = $overlay->find('clutter');
+
+        return $clutter === null ? new Clutter : new Clutter($clutter->get('constantDb')->number(), $clutter->get('dbPerMetre')->number());
     }
 
     /** By how much it sends stronger than its kind does; a poor antenna: less. */
