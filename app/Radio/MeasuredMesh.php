@@ -40,6 +40,12 @@ final readonly class MeasuredMesh
         private array $read,
     ) {}
 
+    /** The same devices in another network. */
+    public function tried(Graph $graph): self
+    {
+        return new self($graph, MeshJudge::judge($graph, $this->acceptedFromDb), $this->asleep, $this->acceptedFromDb, $this->read);
+    }
+
     /** @return list<Link> as the hub told them */
     public function measured(): array
     {

@@ -21,8 +21,9 @@ final readonly class MeshLinks
         foreach ($mesh->report->nodes as $node) {
             $link = $node->isReachable() ? self::between($mesh->graph, $node->id, $node->path[1]) : self::best($mesh, $node->id);
             $isRadio = $reading->protocol->rules()->routes() !== null || ! $mesh->relays($node->id);
-            if ($link !== null && $isRadio && $sheet->card($node->id) !== null) {
-                $other = $link->a === $node->id ? $link->b : $link->a;
+            $other = $link === null ? '' : ($link->a === $node->id ? $link->b : $link->a);
+            $isDrawn = $sheet->card($node->id) !== null && ($other === MeasuredMesh::ROOT || $sheet->card($other) !== null);
+            if ($link !== null && $isRadio && $isDrawn) {
                 $to = $other === MeasuredMesh::ROOT ? $root : $other;
                 $links[] = LensLink::measured($node->id, $to, $link->worseDb(), $mesh->acceptedFromDb);
             }

@@ -76,7 +76,7 @@ final readonly class ReadOnPlan
     }
 
     /** @return array<string, RadioEnd> of the hub and of the devices that stand in their places */
-    private static function ends(JobSheet $sheet, JudgedReading $one): array
+    public static function ends(JobSheet $sheet, JudgedReading $one): array
     {
         $protocol = $one->reading->protocol;
         $hub = $sheet->hub($one->reading->gateway_id);

@@ -10,6 +10,7 @@ use App\JobSheet\SlotCard;
 use App\Models\MeshReading;
 use App\Models\Snag;
 use App\Plan\Lens;
+use App\Radio\JudgedReading;
 use App\Radio\MeasuredMesh;
 use App\Radio\MeshLinks;
 use App\Radio\ReadingHistory;
@@ -68,6 +69,11 @@ final readonly class MeshStation implements Station
         $last = $radio === null ? null : MeshReading::lastOf($sheet->job)->get($radio->protocol->value);
         $failed = $newest?->state === 'failed' && $newest->protocol === $radio?->protocol ? $newest : null;
         $data = ['radio' => $radio, 'running' => $running, 'failed' => $failed, 'waits' => $radio?->hub?->silentSince() !== null];
+        $lenses = count($radios) < 2 ? [] : array_map(static fn (RadioLens $one): string => $one->protocol->title(), $radios);
+        $judged = $asked->show === WhatIfMove::SHOW && $radio?->isTried() === true ? JudgedReading::of($sheet, $radio->protocol) : null;
+        if ($judged !== null) {
+            return WhatIfMove::of($sheet, $judged, $asked, $lenses);
+        }
         [$view, $more, $lens, $legend, $slot] = match (true) {
             $radio === null || $last === null => $this->first($radio),
             $radio->age?->isStale() === true => $this->stale($sheet, $radio, $last),
@@ -81,7 +87,7 @@ final readonly class MeshStation implements Station
             $legend,
             $slot,
             isLive: $running !== null || $last?->more_due === true,
-            lenses: count($radios) < 2 ? [] : array_map(static fn (RadioLens $one): string => $one->protocol->title(), $radios),
+            lenses: $lenses,
             chosenLens: $radio?->protocol->value,
         );
     }

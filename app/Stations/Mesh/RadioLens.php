@@ -65,6 +65,12 @@ final readonly class RadioLens
         return $this->isUnread() || $this->age?->isStale() === true || $this->thin + $this->lost > 0;
     }
 
+    /** Changes can be tried on it: a mesh, whose reading is not older than its devices. */
+    public function isTried(): bool
+    {
+        return $this->protocol->rules()->routes() !== null && $this->age?->isStale() === false;
+    }
+
     /** It could be read, and was not. */
     public function isUnread(): bool
     {

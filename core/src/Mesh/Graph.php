@@ -76,6 +76,38 @@ final readonly class Graph
     }
 
     /**
+     * The same network without some of its nodes, but for its root, and without their links.
+     *
+     * @param  list<string>  $ids
+     */
+    public function without(array $ids): self
+    {
+        $root = $this->nodes[$this->root]->id;
+        $gone = array_diff($ids, [$root]);
+        $stays = static fn (string $id): bool => ! in_array($id, $gone, true);
+
+        return new self(
+            $this->protocol,
+            array_values(array_filter($this->nodes, static fn (Node $node): bool => $stays($node->id))),
+            array_values(array_filter($this->links, static fn (Link $link): bool => $stays($link->a) && $stays($link->b))),
+            $root,
+        );
+    }
+
+    /**
+     * The same network in which the root has other links: it stands elsewhere.
+     *
+     * @param  list<Link>  $links
+     */
+    public function withRootLinks(array $links): self
+    {
+        $root = $this->nodes[$this->root]->id;
+        $others = array_filter($this->links, static fn (Link $link): bool => $link->a !== $root && $link->b !== $root);
+
+        return new self($this->protocol, $this->nodes, [...array_values($others), ...$links], $root);
+    }
+
+    /**
      * @param  list<string>  $ids
      * @return array<int, string> position and id of the first that stood before
      */

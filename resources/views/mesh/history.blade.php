@@ -8,14 +8,7 @@
         @endforeach
     </dl>
     <ul class="rows">
-        @foreach ($history->changes as $change)
-        <li><span>{{ Str::ucfirst($title($change->id)) }}</span>
-            <span class="end {{ $change->isWorse() ? 'is-worse' : ($change->isBetter() ? 'is-better' : 'quiet') }}">{{ match (true) {
-                $change->before === null => "new, {$change->now->value}",
-                $change->now === null => 'not in it any more',
-                default => "{$change->before->value}, now {$change->now->value}",
-            } }}</span></li>
-        @endforeach
+        @include('mesh.changes', ['changes' => $history->changes, 'now' => 'now'])
         @foreach ($history->drifts as ['drift' => $drift, 'since' => $since])
         <li><span>{{ Str::ucfirst($title($drift->a)) }} – {{ $title($drift->b) }}
                 <span class="quiet">since {{ $when($since) }}</span></span>

@@ -38,6 +38,9 @@
         <li>No thin links, no single points.</li>
         @endif
     </ul>
+    @if ($radio->protocol->rules()->routes() !== null)
+    <a class="btn w-full mt-2" href="{{ route('jobs.mesh', [$job, 'show' => 'what-if', 'lens' => $radio->protocol->value]) }}">What if …</a>
+    @endif
     <a class="btn w-full mt-2" href="{{ route('jobs.mesh', [$job, 'show' => 'house']) }}">Plan against measured</a>
 </div>
 @include('mesh.files')
