@@ -227,6 +227,11 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::put('/slots/{slot}/name', [Name\SlotNameController::class, 'update'])->name('slots.name.update');
 
             Route::post('/mesh-readings', [Mesh\MeshReadingController::class, 'store'])->name('mesh-readings.store');
+            Route::post('/mesh-proposals', [Mesh\ProposalController::class, 'store'])->name('mesh-proposals.store');
+            Route::delete('/mesh-proposals/{meshProposal:key}', [Mesh\ProposalController::class, 'destroy'])
+                ->name('mesh-proposals.destroy');
+            Route::post('/mesh-proposals/{meshProposal:key}/work', [Mesh\ProposalWorkController::class, 'store'])
+                ->name('mesh-proposals.work.store');
             Route::post('/mesh-readings/files', [Mesh\ReadingFileController::class, 'store'])->name('mesh-readings.files.store');
             Route::post('/relays', [Mesh\RelayController::class, 'store'])->name('relays.store');
         });

@@ -46,6 +46,14 @@ trait AddressesOfTheJob
         $with['tradeWork'] = (string) $job->tradeWorks()->value('id');
         $with['pointStep'] = (string) $job->pointSteps()->value('id');
         $with['check'] = 'radio';
+        $with['meshReading'] = (string) $job->meshReadings()->create([
+            'gateway_id' => $job->gateways()->value('id'), 'reference' => 'reading-1', 'protocol' => 'zigbee', 'state' => 'done',
+            'asked_at' => now(), 'ended_at' => now(),
+        ])->id;
+        $with['meshProposal'] = $job->meshProposals()->create([
+            'company_id' => $job->company_id, 'key' => 'proposal-1', 'protocol' => 'zigbee', 'changes' => 'off:signal-plug', 'by' => 'Mara',
+            'at' => now(),
+        ])->key;
         $addresses = [];
         foreach (Router::getRoutes()->getRoutes() as $route) {
             if (! str_starts_with($route->uri(), 'jobs/{job}')) {

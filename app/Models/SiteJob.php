@@ -76,6 +76,7 @@ use Kavvel\Core\Protocol\Region;
  * @property-read Collection<int, MeshReading> $meshReadings
  * @property-read Collection<int, ProofResult> $proofResults
  * @property-read Collection<int, Question> $questions
+ * @property-read Collection<int, MeshProposal> $meshProposals
  * @property-read Collection<int, Snag> $snags
  * @property-read Collection<int, Pack> $packs
  * @property-read Collection<int, LogEntry> $logEntries
@@ -302,6 +303,12 @@ final class SiteJob extends Model
     public function meshReadings(): HasMany
     {
         return $this->hasMany(MeshReading::class);
+    }
+
+    /** @return HasMany<MeshProposal, $this> */
+    public function meshProposals(): HasMany
+    {
+        return $this->hasMany(MeshProposal::class);
     }
 
     /** @return HasMany<ProofResult, $this> */

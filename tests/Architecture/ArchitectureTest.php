@@ -16,7 +16,7 @@ final class ArchitectureTest
         ['Input', 'Daylight'], ['Bus', 'Codes', 'Protocol'], ['Site', 'Naming', 'Survey'], ['Floorplan', 'Radio'],
         ['Cabling', 'Catalogue', 'Mesh', 'Siting'],
         ['Calibrating', 'Circuits', 'Closing', 'Coverage', 'Drops', 'Existing', 'Handover', 'Heating', 'Measuring', 'Pairing', 'Proving'],
-        ['Fit', 'Questions', 'Wants'], ['JobFile', 'Van'], ['Cli'],
+        ['Fit', 'Mending', 'Questions', 'Wants'], ['JobFile', 'Van'], ['Cli'],
     ];
 
     private const STATIONS = ['Survey', 'Fit', 'Pair', 'Name', 'Mesh', 'HandOver'];

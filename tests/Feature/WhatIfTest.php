@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\MeshProposal;
 use Illuminate\Http\Response;
 use Illuminate\Testing\TestResponse;
 use Kavvel\Core\Protocol\Protocol;
@@ -28,7 +29,7 @@ final class WhatIfTest extends TestCase
     {
         $this->tried('')->assertSee('Try it before anybody climbs a ladder')->assertSee('Ceiling relay, hall');
         $this->tried('off:hall-relay')->assertSeeInOrder([
-            'devices get worse', 'As read', '0 lost', 'Then', '2 lost', 'What is tried', 'Ceiling relay without its supply', 'Not this',
+            'devices get worse', 'As read', '0 lost', 'Then', '2 lost', 'What is tried', 'The ceiling relay without its supply', 'Not this',
             'Who stands otherwise', 'Floor leak sensor', 'then lost', 'Freezer probe', 'then lost',
         ]);
         self::assertSame(0, $this->siteJob()->meshReadings()->where('lost', '>', 0)->count(), 'nothing was changed');
@@ -39,7 +40,7 @@ final class WhatIfTest extends TestCase
         $this->tried('relay:pantry-p1')->assertSeeInOrder([
             'One device gets better', '2 thin', '1 thin', 'A relay at the socket in the pantry', 'Freezer probe', 'thin, then accepted',
         ]);
-        $this->tried('relay:pantry-p1 off:hall-relay')->assertSeeInOrder(['A relay at the', 'Ceiling relay without'])
+        $this->tried('relay:pantry-p1 off:hall-relay')->assertSeeInOrder(['A relay at the', 'The ceiling relay without'])
             ->assertSee('at=off%3Ahall-relay', false);
     }
 
@@ -67,6 +68,91 @@ final class WhatIfTest extends TestCase
         $this->get('/jobs/lantern-house/mesh?lens=wifi&show=what-if')->assertDontSee('Switch off')->assertSee('What the reading says');
         $this->get('/jobs/lantern-house/mesh?lens=zigbee')->assertSee('What if');
         $this->get('/jobs/calico-court/mesh?show=what-if')->assertOk();
+    }
+
+    public function test_proposals_stand_side_by_side_with_what_they_do_and_take(): void
+    {
+        $this->keep('relay:pantry-p1')->assertRedirect();
+        $this->keep('relay:pantry-p1')->assertSessionHasErrors('proposal');
+        $this->keep('relay:pantry-p1 relay:bath-p1 hub:store-p1')->assertSessionHasNoErrors();
+        $this->keep('')->assertSessionHasErrors('proposal');
+        $this->keep('off:nobody')->assertSessionHasErrors('proposal');
+
+        $this->tried('')->assertSeeInOrder(['Proposals', 'Now', 'A', 'B', 'Accepted', 'Thin', 'Lost', 'Cost', 'Minutes'])
+            ->assertSeeInOrder(['a relay at the socket in the pantry', 'Mara Lindqvist', 'Show A', 'Make A work', 'Drop A']);
+        $this->tried('relay:pantry-p1')->assertDontSee('Keep it as a proposal');
+        $this->tried('off:hall-relay')->assertSee('Keep it as a proposal');
+        self::assertTrue($this->logged('Kept a proposal for the Zigbee mesh.'));
+        $this->delete($this->proposal('relay:pantry-p1'))->assertSessionHasNoErrors();
+        self::assertSame(1, MeshProposal::query()->count());
+    }
+
+    public function test_a_proposal_becomes_work_and_the_next_reading_stands_beside_what_it_promised(): void
+    {
+        $this->keep('relay:pantry-p1 hub:store-p1');
+        $this->keep('relay:pantry-p1');
+        $this->post($this->proposal('relay:pantry-p1').'/work')->assertRedirect('/jobs/lantern-house/pair?next=socket-relay-plug');
+        self::assertSame('pantry-p1', $this->slot('socket-relay-plug')->point?->key);
+        $this->post($this->proposal('relay:pantry-p1').'/work')->assertSessionHasErrors('proposal');
+        self::assertSame(['accepted' => 12, 'thin' => 1, 'lost' => 0], MeshProposal::query()->whereNotNull('worked_at')->sole()->promised);
+        $this->tried('')->assertSee('Something of it can be done no more: try it anew.')->assertDontSee('Make A work');
+
+        $this->post('/jobs/lantern-house/windows', ['slot' => 'socket-relay-plug'])->assertRedirect();
+        $this->hands('plug-at', ['device' => 'van-relay-1', 'point' => 'pantry-p1']);
+        $this->hands('gesture', ['device' => 'van-relay-1', 'kind' => 'hold', 'seconds' => 4]);
+        $this->pass(10);
+        $address = (string) $this->siteJob()->nodes()->where('model', 'TW-RANGE-L')->value('address');
+        $this->post('/jobs/lantern-house/slots/socket-relay-plug/node', ['address' => $address])->assertRedirect();
+        $this->post($this->proposal('relay:pantry-p1 hub:store-p1').'/work')->assertSessionHasErrors('proposal');
+        $this->travel(1)->minutes();
+        $this->read(Protocol::Zigbee);
+
+        $this->get('/jobs/lantern-house/mesh?lens=zigbee')->assertSeeInOrder([
+            'What the proposal had promised', 'Promised', '0 lost', '1 thin', 'Read since', '0 lost', '1 thin',
+        ]);
+    }
+
+    public function test_that_the_hub_is_to_be_moved_is_a_snag_until_it_was(): void
+    {
+        $this->keep('hub:store-p1');
+        $this->post($this->proposal('hub:store-p1').'/work')->assertRedirect('/jobs/lantern-house/mesh?lens=zigbee');
+
+        $snags = $this->siteJob()->snags()->where('state', 'open');
+        self::assertTrue($snags->where('text', 'like', 'Move the hub to the % in the store.')->exists());
+    }
+
+    public function test_what_may_only_fail_is_no_work_and_not_more_than_four_stand_side_by_side(): void
+    {
+        foreach (['off:hall-relay', 'relay:pantry-p1', 'relay:bath-p1', 'relay:store-p1'] as $changes) {
+            $this->keep($changes)->assertSessionHasNoErrors();
+        }
+        $this->keep('relay:boot-p1')->assertSessionHasErrors('proposal');
+        $this->post($this->proposal('off:hall-relay').'/work')->assertSessionHasErrors('proposal');
+        $this->tried('')->assertDontSee('Make A work')->assertSee('Make B work');
+        $this->as('wren');
+        $this->keep('relay:boot-p1')->assertForbidden();
+        $this->tried('')->assertDontSee('Make B work')->assertSee('Show B');
+        $this->delete($this->proposal('relay:pantry-p1'))->assertForbidden();
+    }
+
+    private function proposal(string $changes): string
+    {
+        $words = explode(' ', $changes);
+        sort($words);
+        $found = MeshProposal::query()->get()->first(static function (MeshProposal $one) use ($words): bool {
+            $own = explode(' ', $one->changes);
+            sort($own);
+
+            return $own === $words;
+        });
+
+        return "/jobs/lantern-house/mesh-proposals/{$found?->key}";
+    }
+
+    /** @return TestResponse<Response> */
+    private function keep(string $changes): TestResponse
+    {
+        return $this->post('/jobs/lantern-house/mesh-proposals', ['protocol' => 'zigbee', 'changes' => $changes]);
     }
 
     private function read(Protocol $protocol): void

@@ -25,7 +25,7 @@ use Kavvel\Core\Mesh\NodeJudgement;
 /** What the last mesh reading says: links over the plan, what is thin or lost, and where one relay would help. */
 final readonly class MeshStation implements Station
 {
-    public function __construct(private Relays $relays) {}
+    public function __construct(private Relays $relays, private Proposals $proposals) {}
 
     public function number(): int
     {
@@ -72,7 +72,7 @@ final readonly class MeshStation implements Station
         $lenses = count($radios) < 2 ? [] : array_map(static fn (RadioLens $one): string => $one->protocol->title(), $radios);
         $judged = $asked->show === WhatIfMove::SHOW && $radio?->isTried() === true ? JudgedReading::of($sheet, $radio->protocol) : null;
         if ($judged !== null) {
-            return WhatIfMove::of($sheet, $judged, $asked, $lenses);
+            return WhatIfMove::of($sheet, $judged, $asked, $lenses, $this->proposals->open($sheet, $judged));
         }
         [$view, $more, $lens, $legend, $slot] = match (true) {
             $radio === null || $last === null => $this->first($radio),
@@ -149,6 +149,7 @@ final readonly class MeshStation implements Station
             'report' => $mesh->report,
             'links' => count($mesh->graph->links),
             'history' => ReadingHistory::of($sheet, $reading),
+            'kept' => $this->proposals->kept($sheet->job, $reading),
             'asleep' => array_filter(array_map($sheet->card(...), $mesh->asleep)),
             'open' => $mesh->report->unaccepted($this->vital($sheet)),
             'worst' => $worst === null ? null : $sheet->card($worst->id),

@@ -24,8 +24,11 @@ final readonly class WhatIfMove
     /** What was asked for by this word */
     public const SHOW = 'what-if';
 
-    /** @param array<string, string> $lenses titles of the radios by word */
-    public static function of(JobSheet $sheet, JudgedReading $one, Asked $asked, array $lenses): Move
+    /**
+     * @param  array<string, string>  $lenses  titles of the radios by word
+     * @param  list<Proposal>  $proposals  that are open
+     */
+    public static function of(JobSheet $sheet, JudgedReading $one, Asked $asked, array $lenses, array $proposals): Move
     {
         $tried = WhatIf::of($sheet, $one, TriedChange::all($asked->at));
         $places = self::places($sheet);
@@ -40,6 +43,7 @@ final readonly class WhatIfMove
             'mesh.what-if',
             static fn (): array => [
                 'tried' => $tried,
+                'proposals' => $proposals,
                 'title' => $title,
                 'places' => $places,
                 'choices' => self::choices($sheet, $one->mesh, $places),
@@ -92,7 +96,7 @@ final readonly class WhatIfMove
     }
 
     /** @return array<string, string> free points with mains by key: "socket in the pantry" */
-    private static function places(JobSheet $sheet): array
+    public static function places(JobSheet $sheet): array
     {
         $taken = array_filter(array_map(static fn (SlotCard $card): ?int => $card->slot->point_id, $sheet->cards));
         $places = [];

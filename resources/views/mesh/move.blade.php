@@ -39,5 +39,14 @@
 @include('mesh.progress')
 @include('mesh.act')
 @include('mesh.remedies')
+@if ($kept !== null)
+<div>
+    <h3>What the proposal had promised</h3>
+    <dl class="evidence">
+        <div><dt>Promised</dt><dd>{{ $kept->promised['lost'] }} lost</dd><dd>{{ $kept->promised['thin'] }} thin</dd></div>
+        <div><dt>Read since</dt><dd>{{ $report->count(Verdict::Lost) }} lost</dd><dd>{{ $report->count(Verdict::Thin) }} thin</dd></div>
+    </dl>
+</div>
+@endif
 @includeWhen($history !== null, 'mesh.history')
 @include('mesh.report')

@@ -1,5 +1,11 @@
 @use('Kavvel\Core\Mesh\Verdict')
 @php($link = fn (string $at): string => route('jobs.mesh', [$job, 'show' => 'what-if', 'lens' => $protocol->value, 'at' => $at ?: null]))
+@php($say = fn ($change): string => match ($change->kind) {
+    'off' => "the {$title($change->key)} without its supply",
+    'relay' => 'a relay at the '.$places[$change->key],
+    default => 'the hub at the '.$places[$change->key],
+})
+@php($isKept = in_array($words, array_map(fn ($one) => $one->kept->changes, $proposals), true))
 @php($count = fn ($report, Verdict $verdict): int => $report->count($verdict))
 @php($worse = count(array_filter($tried->effects, fn ($one) => $one->isWorse())))
 @php($better = count(array_filter($tried->effects, fn ($one) => $one->isBetter())))
@@ -30,20 +36,23 @@
     <h3>What is tried</h3>
     <ul class="rows tried">
         @foreach ($tried->changes as $change)
-        <li><span>{{ match ($change->kind) {
-            'off' => Str::ucfirst($title($change->key)).' without its supply',
-            'relay' => 'A relay at the '.$places[$change->key],
-            default => 'The hub at the '.$places[$change->key],
-        } }}</span>
+        <li><span>{{ Str::ucfirst($say($change)) }}</span>
             <a class="btn small" href="{{ $link(trim(str_replace(" {$change->word()} ", ' ', " {$words} "))) }}"
                 aria-label="Not this: {{ $change->word() }}">Not this</a></li>
         @endforeach
     </ul>
 </div>
+@if ($bench->mayWork() && ! $isKept)
+<x-form :action="route('jobs.mesh-proposals.store', $job)">
+    <input type="hidden" name="protocol" value="{{ $protocol->value }}"><input type="hidden" name="changes" value="{{ $words }}">
+    <button class="btn w-full">Keep it as a proposal</button>
+</x-form>
+@endif
 @if ($tried->effects !== [])
 <div><h3>Who stands otherwise</h3><ul class="rows">@include('mesh.changes', ['changes' => $tried->effects, 'now' => 'then'])</ul></div>
 @endif
 @endif
+@includeWhen($proposals !== [], 'mesh.proposals')
 <div class="tries">
     @foreach ($choices as $what => $options)
     <form action="{{ route('jobs.mesh', $job) }}" method="get">
