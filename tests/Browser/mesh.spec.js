@@ -91,6 +91,50 @@ test('a router that is switched off is seen in the next reading, beside the one 
     await expect(page.locator('#move')).toContainText('accepted, now lost');
 });
 
+test('two proposals are compared, one is made work, carried out in Hands, and read again beside its promise', async ({ page, context }) => {
+    await page.goto(`${JOB}/mesh?lens=zigbee`);
+    await read(page, await page.getByRole('button', { name: 'Read again' }).isVisible() ? 'Read again' : 'Read the mesh');
+    await page.getByRole('link', { name: 'What if …' }).click();
+    await expect(page.getByRole('heading', { name: 'Try it before anybody climbs a ladder' })).toBeVisible();
+    await page.getByRole('combobox', { name: /^Add a relay at/ }).selectOption({ label: 'Socket in the pantry' });
+    await page.getByRole('button', { name: 'Try it: Add a relay at' }).click();
+    await expect(page.locator('.tried')).toContainText('A relay at the socket in the pantry');
+    await expect(page.locator('#move')).toContainText('lost, then accepted');
+    await expectAccessible(page);
+    await stored(page, () => page.getByRole('button', { name: 'Keep it as a proposal' }).click());
+    await expect(page.locator('.proposals')).toContainText('A');
+    await page.getByRole('combobox', { name: /^Switch off/ }).selectOption({ label: 'Rack plug, signal room' });
+    await page.getByRole('button', { name: 'Try it: Switch off' }).click();
+    await expect(page.locator('.tried')).toContainText('rack plug');
+    await page.getByRole('link', { name: 'Not this: relay:pantry-p1' }).click();
+    await expect(page.locator('.tried')).not.toContainText('pantry');
+    await stored(page, () => page.getByRole('button', { name: 'Keep it as a proposal' }).click());
+    await expect(page.getByRole('button', { name: 'Drop B' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Make B work' })).toHaveCount(0);
+    await expectAccessible(page);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await expectAccessible(page);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await stored(page, () => page.getByRole('button', { name: 'Make A work' }).click());
+
+    await expect(page.getByRole('heading', { name: 'Pair the socket relay plug' })).toBeVisible();
+    await stored(page, () => page.getByRole('button', { name: /Open the (join|next) window/ }).click());
+    await expect(page.locator('.steps [data-seconds-left]')).toBeVisible();
+    const hands = await openHands(context, 'van-relay-1');
+    await hands.getByLabel('Plug it in at').selectOption('Pantry, socket 1');
+    await hands.getByRole('button', { name: 'Plug it in', exact: true }).first().click();
+    await expect(hands.getByRole('heading', { name: 'It is plugged in' })).toBeVisible();
+    await hands.getByRole('button', { name: 'Hold 4 s' }).click();
+    await page.bringToFront();
+    await page.getByRole('button', { name: 'Yes, the socket relay plug' }).click();
+    await expect(page.getByRole('heading', { name: 'Is this the socket relay plug?' })).toBeHidden();
+    await page.goto(`${JOB}/mesh?lens=zigbee`);
+    await read(page, 'Read the mesh again');
+    await expect(page.locator('#move')).toContainText('What the proposal had promised');
+    await expect(page.locator('#move')).toContainText('Freezer probe');
+});
+
 test('the hub is unplugged while it reads, and the reading says so', async ({ page, context }) => {
     await page.goto(`${JOB}/mesh?lens=bluetooth`);
     const hands = await openHands(context, 'towel');
