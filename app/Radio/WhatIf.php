@@ -12,6 +12,7 @@ use Kavvel\Core\Mesh\MeshReport;
 use Kavvel\Core\Mesh\Node;
 use Kavvel\Core\Mesh\NodeJudgement;
 use Kavvel\Core\Mesh\Role;
+use Kavvel\Core\Mesh\Verdict;
 use Kavvel\Core\Mesh\VerdictChange;
 use Kavvel\Core\Radio\Transceiver;
 
@@ -70,6 +71,15 @@ final readonly class WhatIf
             array_values(array_filter(VerdictChange::between($now->report, $then->report), $stays)),
             self::rerouted($now->report, $then->report),
         );
+    }
+
+    /** How many of those that are there now would stand so: what is new is none of them. */
+    public function count(Verdict $verdict): int
+    {
+        return count(array_filter(
+            $this->then->report->with($verdict),
+            static fn (NodeJudgement $node): bool => ! str_starts_with($node->id, FreeMainsPoints::PREFIX),
+        ));
     }
 
     /** @return array<string, RadioEnd> places with mains where nothing is, by the key of the point */

@@ -1,21 +1,18 @@
 @use('Kavvel\Core\Mesh\Verdict')
-@php($reports = ['Now' => $tried->now])
-@foreach ($proposals as $one)
-@php($reports[$one->letter] = $one->tried->then->report)
-@endforeach
 <div>
     <h3>Proposals</h3>
     <table class="register proposals"><caption class="visually-hidden">Proposals beside each other</caption>
         <thead><tr><td></td>
-            @foreach (array_keys($reports) as $letter)
-            <th scope="col">{{ $letter }}</th>
+            <th scope="col">Now</th>
+            @foreach ($proposals as $one)
+            <th scope="col">{{ $one->letter }}</th>
             @endforeach
         </tr></thead>
         <tbody>
             @foreach ([Verdict::Accepted, Verdict::Thin, Verdict::Lost] as $verdict)
-            <tr><th scope="row">{{ Str::ucfirst($verdict->value) }}</th>
-                @foreach ($reports as $report)
-                <td>{{ $report->count($verdict) }}</td>
+            <tr><th scope="row">{{ Str::ucfirst($verdict->value) }}</th><td>{{ $tried->now->count($verdict) }}</td>
+                @foreach ($proposals as $one)
+                <td>{{ $one->tried->count($verdict) }}</td>
                 @endforeach
             </tr>
             @endforeach
@@ -35,7 +32,7 @@
         @foreach ($proposals as $one)
         <li class="proposal"><span><strong>{{ $one->letter }}</strong>
                 {{ implode(', ', array_map($say, $one->tried->changes)) ?: 'nothing any more' }}
-                <span class="quiet">{{ $one->kept->by }}</span></span>
+                <span class="quiet">· {{ $one->kept->by }}</span></span>
             @if ($one->isOutdated())
             <span class="quiet">Something of it can be done no more: try it anew.</span>
             @endif
