@@ -40,6 +40,7 @@ final readonly class SectionList
             new Sections\Attempts,
             new Sections\Proofs,
             new Sections\MeshReadings,
+            new Sections\MeshProposals,
             new Sections\Questions,
             new Sections\Snags,
             new Sections\Log,

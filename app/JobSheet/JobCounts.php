@@ -20,7 +20,8 @@ final readonly class JobCounts
             (select count(*) from questions where site_job_id = job.id and answered_at is null) as questions,
             (select json_arrayagg(json_object('protocol', protocol, 'accepted', accepted, 'thin', thin, 'lost', lost,
                 'members', json_compact(members))) from mesh_readings where id in (
-                select max(id) from mesh_readings where site_job_id = job.id and state = 'done' group by protocol)) as readings,
+                select max(id) from mesh_readings where site_job_id = job.id and state = 'done' and accepted is not null
+                    group by protocol)) as readings,
             pack.number as pack,
             (select count(*) from log_entries where site_job_id = job.id and id > coalesce(pack.last_entry_id, 0)
                 and kind not in ('pack', 'secret', 'gateway')) as changes

@@ -11,13 +11,14 @@ return new class extends Migration {
             $table->id();
             $table->foreignId('company_id')->constrained();
             $table->foreignId('site_job_id')->constrained()->cascadeOnDelete();
-            $table->string('key', 26)->unique();
+            $table->string('key', 80);
             $table->string('protocol', 20);
             $table->string('changes', 800);
             $table->string('by', 120);
             $table->timestamp('at');
             $table->json('promised')->nullable();
             $table->timestamp('worked_at')->nullable();
+            $table->unique(['site_job_id', 'key']);
             $table->unique(['site_job_id', 'protocol', 'changes'], 'proposals_once');
         });
     }

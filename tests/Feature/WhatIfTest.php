@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\JobFiles\Exporter;
+use App\JobFiles\Importer;
 use App\Models\MeshProposal;
 use Illuminate\Http\Response;
 use Illuminate\Testing\TestResponse;
+use Kavvel\Core\JobFile\JobFile;
 use Kavvel\Core\Protocol\Protocol;
 use Tests\TestCase;
 use Tests\WithStandin;
@@ -110,6 +113,20 @@ final class WhatIfTest extends TestCase
         $this->get('/jobs/lantern-house/mesh?lens=zigbee')->assertSeeInOrder([
             'What the proposal had promised', 'Promised', '0 lost', '1 thin', 'Read since', '0 lost', '1 thin',
         ]);
+    }
+
+    public function test_proposals_go_with_the_job_file(): void
+    {
+        $this->keep('relay:pantry-p1');
+        $this->keep('hub:store-p1');
+        $this->post($this->proposal('hub:store-p1').'/work');
+        $file = app(Exporter::class)->export($this->siteJob());
+        $copy = app(Importer::class)->import(JobFile::parse((string) json_encode($file)));
+
+        self::assertCount(2, $file['meshProposals']);
+        self::assertEquals($file['meshProposals'], app(Exporter::class)->export($copy)['meshProposals']);
+        self::assertNotSame([], $file['meshReadings'][0]['asleep']);
+        self::assertEquals($file['meshReadings'], app(Exporter::class)->export($copy)['meshReadings']);
     }
 
     public function test_that_the_hub_is_to_be_moved_is_a_snag_until_it_was(): void

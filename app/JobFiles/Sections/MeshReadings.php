@@ -31,6 +31,7 @@ final readonly class MeshReadings extends Section
                 'askedAt' => self::time($mesh->asked_at),
                 'endedAt' => self::time($mesh->ended_at),
                 'members' => $mesh->members,
+                ...($mesh->asleep === null ? [] : ['asleep' => $mesh->asleep]),
                 'links' => $mesh->links->sortBy('id')->values()->map(static fn (RadioLink $link): array => [
                     'a' => $link->a,
                     'b' => $link->b,
@@ -50,6 +51,7 @@ final readonly class MeshReadings extends Section
                 'protocol' => $row['protocol'],
                 'state' => 'done',
                 'members' => $row['members'] ?? null,
+                'asleep' => $row['asleep'] ?? null,
                 'asked_at' => $reading->time($row['askedAt']),
                 'ended_at' => $reading->time($row['endedAt'] ?? null),
             ]);

@@ -26,11 +26,11 @@ final readonly class Limits
         'temporaryStates' => 2_000,
         'profiles' => 500, 'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
         'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
-        'log' => 20_000, 'members' => 500, 'busAddresses' => 4_000,
+        'log' => 20_000, 'members' => 500, 'busAddresses' => 4_000, 'meshProposals' => 500,
     ];
 
     /** Sections that a file may leave out */
-    private const MAY = ['members', 'busAddresses'];
+    private const MAY = ['members', 'busAddresses', 'meshProposals'];
 
     private const MOST_LINKS = 20_000;
 
@@ -274,6 +274,7 @@ final readonly class Limits
             ],
             'meshReadings' => [
                 'askedAt' => $time, 'endedAt?' => $time,
+                'asleep?' => static fn (Input $all) => self::each($all, self::MOST['nodes'], self::line(40)),
                 'members?' => static fn (Input $all) => self::each($all, self::MOST['slots'], static fn (Input $one) => self::fields($one, [
                     'slot' => Check::key(...), 'address' => self::line(40), 'standing' => self::line(self::NAME),
                 ])),
@@ -281,6 +282,13 @@ final readonly class Limits
                     'a' => self::line(40), 'b' => self::line(40), 'marginDb' => self::number(-1_000, 1_000),
                     'marginBackDb?' => self::number(-1_000, 1_000),
                 ])),
+            ],
+            'meshProposals' => [
+                'key' => Check::key(...), 'changes' => self::line(800), 'by' => self::line(120), 'at' => $time, 'workedAt?' => $time,
+                'promised?' => static fn (Input $all) => self::fields($all, array_fill_keys(
+                    ['accepted', 'thin', 'lost'],
+                    static fn (Input $count): int => $count->whole(0, 65_535),
+                )),
             ],
             'questions' => [
                 'key' => Check::key(...), 'text' => $long, 'owner' => $name, 'dueOn' => Check::date(...), 'otherwise' => $long,

@@ -6,6 +6,7 @@ namespace Kavvel\Core\JobFile;
 
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\Mesh\UnsoundGraph;
 use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Pairing\Failure;
 use Kavvel\Core\Pairing\Light;
@@ -89,13 +90,21 @@ final readonly class Records
         }
         foreach ($input->get('meshReadings')->items() as $reading) {
             Check::known($reading->get('gateway'), $gateways);
-            $reading->get('protocol')->word(Protocol::words());
+            $reading->get('protocol')->word(array_column(Protocol::readable(), 'value'));
             Check::time($reading->get('askedAt'));
-            foreach ($reading->get('links')->items() as $link) {
-                $link->get('a')->id();
-                $link->get('b')->id();
-                $link->get('marginDb')->number();
+            self::links($reading->get('links'));
+        }
+        if ($input->find('meshProposals') !== null) {
+            Check::keys($input, 'meshProposals');
+        }
+        $kept = [];
+        foreach ($input->find('meshProposals')?->items() ?? [] as $proposal) {
+            $protocol = $proposal->get('protocol')->word(array_column(Protocol::meshes(), 'value'));
+            $changes = "{$protocol} {$proposal->get('changes')->id()}";
+            if (isset($kept[$changes])) {
+                throw InvalidInput::duplicateId($proposal->get('changes')->id(), $proposal->get('changes')->at);
             }
+            $kept[$changes] = true;
         }
         $closings = Check::keys($input, 'closings');
         Check::keys($input, 'questions');
@@ -122,6 +131,21 @@ final readonly class Records
                 Check::known($entry->get('slot'), $slots);
             }
             Check::time($entry->get('at'));
+        }
+    }
+
+    /** A reading has each pair once: a network could not be judged else. */
+    private static function links(Input $links): void
+    {
+        $seen = [];
+        foreach ($links->items() as $link) {
+            [$a, $b] = [$link->get('a')->id(), $link->get('b')->id()];
+            $pair = strcmp($a, $b) < 0 ? "{$a} {$b}" : "{$b} {$a}";
+            if ($a === $b || isset($seen[$pair])) {
+                throw $a === $b ? UnsoundGraph::selfLink($a, $link->at) : UnsoundGraph::duplicateLink($a, $b, $link->at);
+            }
+            $seen[$pair] = true;
+            $link->get('marginDb')->number();
         }
     }
 }
