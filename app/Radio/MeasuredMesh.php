@@ -54,22 +54,64 @@ final readonly class MeasuredMesh
 
     public static function of(JobSheet $sheet, MeshReading $reading): self
     {
+        $cards = self::cards($sheet, $reading);
+        $links = self::links($reading, $cards);
+        $graph = self::network($sheet, $reading, $cards, $links);
+        $asleep = array_map(static fn (string $address): string => self::key($address, $cards), $reading->asleep ?? []);
+        $accepted = $reading->protocol->rules()->acceptedFromDb($sheet->job->acceptance_db);
+
+        return new self($graph, MeshJudge::judge($graph, $accepted), $asleep, $accepted, $links);
+    }
+
+    /** The network alone, where nobody asks how its devices stand. */
+    public static function graphOf(JobSheet $sheet, MeshReading $reading): Graph
+    {
+        $cards = self::cards($sheet, $reading);
+
+        return self::network($sheet, $reading, $cards, self::links($reading, $cards));
+    }
+
+    /** @return array<string, SlotCard> those that were in when it was read, and are still, by address */
+    private static function cards(JobSheet $sheet, MeshReading $reading): array
+    {
         $cards = [];
-        $members = $reading->members === null ? null : array_column($reading->members, 'address');
+        $members = $reading->members === null ? null : array_column($reading->members, 'address', 'address');
         foreach ($sheet->ofProtocol($reading->protocol) as $card) {
-            $wasIn = $card->node !== null && ($members === null || in_array($card->node->address, $members, true));
+            $wasIn = $card->node !== null && ($members === null || isset($members[$card->node->address]));
             if ($wasIn && $card->isIn() && $card->node->gateway_id === $reading->gateway_id) {
                 $cards[$card->node->address] = $card;
             }
         }
+
+        return $cards;
+    }
+
+    /**
+     * @param  array<string, SlotCard>  $cards
+     * @return list<Link>
+     */
+    private static function links(MeshReading $reading, array $cards): array
+    {
         $links = [];
-        $seen = [self::HUB_ADDRESS => true];
         foreach ($reading->links()->orderBy('id')->toBase()->get(['a', 'b', 'margin_db', 'margin_back_db']) as $link) {
-            $seen[$link->a] = $seen[$link->b] = true;
             $links[] = new Link(self::key($link->a, $cards), self::key($link->b, $cards), $link->margin_db, $link->margin_back_db);
         }
-        foreach (array_keys($cards) as $address) {
-            $seen[$address] = true;
+
+        return $links;
+    }
+
+    /**
+     * @param  array<string, SlotCard>  $cards
+     * @param  list<Link>  $links
+     */
+    private static function network(JobSheet $sheet, MeshReading $reading, array $cards, array $links): Graph
+    {
+        $byKey = [self::ROOT => self::HUB_ADDRESS];
+        foreach ($cards as $address => $card) {
+            $byKey[$card->key()] = (string) $address;
+        }
+        foreach ($links as $link) {
+            $byKey += [$link->a => $link->a, $link->b => $link->b];
         }
         $routers = [];
         foreach ($sheet->nodes as $node) {
@@ -77,13 +119,9 @@ final readonly class MeasuredMesh
                 $routers[] = $node->address;
             }
         }
-        $nodes = array_map(static fn (int|string $address): Node => self::node((string) $address, $cards, $routers), array_keys($seen));
-        $graph = new Graph($reading->protocol, $nodes, self::inHouse($reading->protocol, $nodes, $links), self::ROOT);
-        $asleep = array_map(static fn (string $address): string => self::key($address, $cards), $reading->asleep ?? []);
+        $nodes = array_map(static fn (string $address): Node => self::node($address, $cards, $routers), array_values($byKey));
 
-        $accepted = $reading->protocol->rules()->acceptedFromDb($sheet->job->acceptance_db);
-
-        return new self($graph, MeshJudge::judge($graph, $accepted), $asleep, $accepted, $links);
+        return new Graph($reading->protocol, $nodes, self::inHouse($reading->protocol, $nodes, $links), self::ROOT);
     }
 
     public function relays(string $id): bool

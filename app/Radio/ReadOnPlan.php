@@ -15,6 +15,9 @@ use Kavvel\Core\Radio\Transceiver;
 /** A reading beside the plan: the links that it has, and those that it has not. */
 final readonly class ReadOnPlan
 {
+    /** Every one is looked for through the walls: more would take minutes, and say nothing that these don’t */
+    private const MOST_UNHEARD = 10_000;
+
     /**
      * @param  list<MeasuredPath>  $paths
      * @param  list<PlannedPair>  $unheard  pairs of which one hands on, and that the reading has no link of
@@ -54,7 +57,8 @@ final readonly class ReadOnPlan
         $unheard = [];
         foreach (array_values($ends) as $number => $a) {
             foreach (array_slice(array_values($ends), $number + 1) as $b) {
-                if (! isset($isLinked["{$a->key} {$b->key}"]) && self::isTelling($a, $b, $alone)) {
+                $isOpen = ! isset($isLinked["{$a->key} {$b->key}"]) && self::isTelling($a, $b, $alone);
+                if ($isOpen && count($unheard) < self::MOST_UNHEARD) {
                     $unheard[] = PlannedPair::of($protocol, $a, $b, $bare);
                 }
             }

@@ -7,6 +7,7 @@ namespace App\Radio;
 use App\JobSheet\JobSheet;
 use App\Models\MeshReading;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Mesh\Graph;
 use Kavvel\Core\Mesh\LinkDrift;
 use Kavvel\Core\Mesh\VerdictChange;
 
@@ -24,7 +25,7 @@ final readonly class ReadingHistory
     private function __construct(public MeshReading $before, public MeshReading $now, public array $changes, public array $drifts) {}
 
     /** Null: there is nothing to compare. */
-    public static function of(JobSheet $sheet, MeshReading $last): ?self
+    public static function of(JobSheet $sheet, MeshReading $last, MeasuredMesh $now): ?self
     {
         $readings = MeshReading::query()->where('site_job_id', $sheet->job->id)->where('gateway_id', $last->gateway_id)
             ->where('protocol', $last->protocol)->where('state', 'done')->where('id', '<=', $last->id)
@@ -32,14 +33,13 @@ final readonly class ReadingHistory
         if ($readings->count() < 2) {
             return null;
         }
-        $meshes = array_values($readings->map(static fn (MeshReading $one): MeasuredMesh => MeasuredMesh::of($sheet, $one))->all());
-        $graphs = array_map(static fn (MeasuredMesh $one) => $one->graph, $meshes);
-        $latest = count($meshes) - 1;
+        $graphs = array_values($readings->map(static fn (MeshReading $one): Graph => MeasuredMesh::graphOf($sheet, $one))->all());
+        $before = $readings[count($graphs) - 2] ?? $last;
 
         return new self(
-            $readings[$latest - 1] ?? $last,
+            $before,
             $last,
-            VerdictChange::between($meshes[$latest - 1]->report, $meshes[$latest]->report),
+            VerdictChange::between(MeasuredMesh::of($sheet, $before)->report, $now->report),
             array_map(static fn (LinkDrift $drift): array => [
                 'drift' => $drift, 'since' => $readings[$drift->since]?->ended_at,
             ], LinkDrift::over($graphs)),

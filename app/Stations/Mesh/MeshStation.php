@@ -148,7 +148,7 @@ final readonly class MeshStation implements Station
             'reading' => $reading,
             'report' => $mesh->report,
             'links' => count($mesh->graph->links),
-            'history' => ReadingHistory::of($sheet, $reading),
+            'history' => ReadingHistory::of($sheet, $reading, $mesh),
             'kept' => $this->proposals->kept($sheet->job, $reading),
             'asleep' => array_filter(array_map($sheet->card(...), $mesh->asleep)),
             'open' => $mesh->report->unaccepted($this->vital($sheet)),
