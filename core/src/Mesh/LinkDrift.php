@@ -32,21 +32,21 @@ final readonly class LinkDrift
             return [];
         }
         $present = [];
-        foreach ($last->nodes as $node) {
-            $present["id {$node->id}"] = $node->relays() && $last->linksOf($node->id) !== [];
+        foreach ($last->nodes as $number => $node) {
+            $present["id {$node->id}"] = $node->relays() && $last->neighbours[$number] !== [];
         }
         $byPair = [];
         foreach ($readings as $at => $reading) {
             foreach ($reading->links as $link) {
                 if (isset($present["id {$link->a}"], $present["id {$link->b}"])) {
-                    $pair = strcmp($link->a, $link->b) <= 0 ? [$link->a, $link->b] : [$link->b, $link->a];
-                    $byPair[serialize($pair)][$at] = $link->worseDb();
+                    [$a, $b] = strcmp($link->a, $link->b) <= 0 ? [$link->a, $link->b] : [$link->b, $link->a];
+                    $byPair["{$a}\n{$b}"] ??= ['a' => $a, 'b' => $b, 'margins' => []];
+                    $byPair["{$a}\n{$b}"]['margins'][$at] = $link->worseDb();
                 }
             }
         }
         $drifts = [];
-        foreach ($byPair as $pair => $margins) {
-            [$a, $b] = unserialize($pair, ['allowed_classes' => false]);
+        foreach ($byPair as ['a' => $a, 'b' => $b, 'margins' => $margins]) {
             $isAlwaysTold = $present["id {$a}"] && $present["id {$b}"];
             $drifts[] = self::of($a, $b, $margins, count($readings) - 1, $isAlwaysTold);
         }
