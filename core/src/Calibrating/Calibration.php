@@ -25,7 +25,7 @@ final readonly class Calibration
     private const NOISE_DB = 1e-9;
 
     /** Fits of all but one link: seconds */
-    private const MOST_FITS = 600_000;
+    private const MOST_FITS = 250_000;
 
     /**
      * @param  bool  $isUsed  false: too few links, the clutter is the one that was given

@@ -144,7 +144,7 @@ final class CalibrationTest extends TestCase
     public function test_no_other_clutter_within_the_bounds_fits_better(): void
     {
         $random = new Randomizer(new Mt19937(11));
-        for ($round = 0; $round < 300; $round++) {
+        for ($round = 0; $round < 150; $round++) {
             $paths = $this->scattered($random, $random->getInt(5, 20));
             $fit = ClutterFit::among($paths, new Clutter);
             $least = $this->squares($paths, $fit->clutter);
@@ -162,7 +162,7 @@ final class CalibrationTest extends TestCase
     public function test_taking_one_out_of_the_sums_is_summing_the_others(): void
     {
         $random = new Randomizer(new Mt19937(12));
-        for ($round = 0; $round < 200; $round++) {
+        for ($round = 0; $round < 100; $round++) {
             $paths = $this->scattered($random, $random->getInt(6, 12));
             $at = $random->getInt(0, count($paths) - 1);
             $others = array_values(array_diff_key($paths, [$at => true]));
