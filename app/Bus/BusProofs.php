@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bus;
 
+use App\Models\BusAddress;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Proving\Proofs;
@@ -17,9 +18,11 @@ final readonly class BusProofs
 
     public function heard(SiteJob $job, GroupAddress $address): void
     {
-        $point = JobBus::of($job)->pointAt($address->number);
-        $slot = Slot::query()->whereKey($point?->slotId)->whereNotNull('node_id')->first();
-        if ($point !== null && $slot !== null) {
+        $slot = Slot::query()->whereNotNull('node_id')->whereIn('id', BusAddress::query()->select('slot_id')
+            ->where('site_job_id', $job->id)->where('number', $address->number))->first();
+        // Most of what is said on a bus is of no device that is planned.
+        $point = $slot === null ? null : JobBus::of($job)->pointAt($address->number);
+        if ($slot !== null && $point !== null) {
             $this->show($job, $slot, $point);
         }
     }

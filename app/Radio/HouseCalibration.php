@@ -19,7 +19,7 @@ final readonly class HouseCalibration
     /**
      * @param  list<MeasuredPath>  $paths  the worst against the forecast first
      * @param  array<string, HiddenObstacle>  $obstacles  by id of the path, the worst first
-     * @param  list<PlannedPair>  $unheard  that ought to hear each other, the strongest by forecast first
+     * @param  list<PlannedPair>  $unheard  that ought to hear each other, radio by radio, the strongest by forecast first
      * @param  list<WallSuspect>  $suspects  what the hidden things may sit in
      */
     private function __construct(
@@ -38,7 +38,7 @@ final readonly class HouseCalibration
         $now = $sheet->clutter();
         usort($paths, static fn (MeasuredPath $a, MeasuredPath $b): int => $a->offDb($now) <=> $b->offDb($now)
             ?: strcmp($a->pair->id(), $b->pair->id()));
-        $fit = Calibration::of(array_map(static fn (MeasuredPath $one): HeardPath => $one->heard(), $paths), $now);
+        $fit = Calibration::of(array_map(static fn (MeasuredPath $one): HeardPath => $one->heard, $paths), $now);
         $obstacles = [];
         foreach ($fit->obstacles as $obstacle) {
             $obstacles[$obstacle->path->id] = $obstacle;
@@ -73,7 +73,7 @@ final readonly class HouseCalibration
     /** @return list<WallSuspect> through which most links are bad */
     public function likely(): array
     {
-        return array_values(array_filter($this->suspects, static fn (WallSuspect $one): bool => $one->bad > $one->good));
+        return array_values(array_filter($this->suspects, static fn (WallSuspect $one): bool => $one->isLikely()));
     }
 
     /** Another clutter than the one that forecasts go by now. */
@@ -84,25 +84,27 @@ final readonly class HouseCalibration
     }
 
     /**
+     * Each radio by itself: who is alone on the one has neighbours on another.
+     *
      * @param  list<ReadOnPlan>  $readings
      * @return list<PlannedPair>
      */
     private static function beyondDoubt(array $readings, Calibration $fit): array
     {
-        $byId = [];
-        $pairs = [];
+        $found = [];
         foreach ($readings as $reading) {
+            $byId = [];
+            $pairs = [];
             foreach ($reading->unheard as $pair) {
                 $byId[$pair->id()] = $pair;
                 $margin = $pair->bare->worseDb() - $fit->clutter->lossDb($pair->distanceM);
                 $pairs[] = new UnheardPair($pair->id(), $pair->a->key, $pair->b->key, $margin, $pair->isBetweenRelays());
             }
+            foreach (UnheardPair::beyondDoubt($pairs, $reading->alone, (float) $fit->rmseDb) as $pair) {
+                $found[] = $byId[$pair->id];
+            }
         }
-        $alone = array_merge(...array_map(static fn (ReadOnPlan $one): array => $one->alone, $readings));
 
-        return array_map(
-            static fn (UnheardPair $pair): PlannedPair => $byId[$pair->id],
-            UnheardPair::beyondDoubt($pairs, $alone, (float) $fit->rmseDb),
-        );
+        return $found;
     }
 }

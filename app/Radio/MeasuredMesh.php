@@ -31,6 +31,7 @@ final readonly class MeasuredMesh
      * @param  list<string>  $asleep  devices that have not said themselves what they hear
      * @param  float  $acceptedFromDb  from where on a link of this radio is accepted on this job
      * @param  list<Link>  $read
+     * @param  list<int>  $oneWay  places of those whose way back is not known
      */
     private function __construct(
         public Graph $graph,
@@ -38,29 +39,34 @@ final readonly class MeasuredMesh
         public array $asleep,
         public float $acceptedFromDb,
         private array $read,
+        private array $oneWay,
     ) {}
 
     /** The same devices in another network. */
     public function tried(Graph $graph): self
     {
-        return new self($graph, MeshJudge::judge($graph, $this->acceptedFromDb), $this->asleep, $this->acceptedFromDb, $this->read);
+        $report = MeshJudge::judge($graph, $this->acceptedFromDb);
+
+        return new self($graph, $report, $this->asleep, $this->acceptedFromDb, $this->read, $this->oneWay);
     }
 
-    /** @return list<Link> as the hub told them */
+    /** @return list<array{Link, bool}> as the hub told them, and whether the way back is known */
     public function measured(): array
     {
-        return $this->read;
+        return array_map(fn (Link $link, int $at): array => [
+            $link, ! in_array($at, $this->oneWay, true),
+        ], $this->read, array_keys($this->read));
     }
 
     public static function of(JobSheet $sheet, MeshReading $reading): self
     {
         $cards = self::cards($sheet, $reading);
-        $links = self::links($reading, $cards);
+        [$links, $oneWay] = self::links($reading, $cards);
         $graph = self::network($sheet, $reading, $cards, $links);
         $asleep = array_map(static fn (string $address): string => self::key($address, $cards), $reading->asleep ?? []);
         $accepted = $reading->protocol->rules()->acceptedFromDb($sheet->job->acceptance_db);
 
-        return new self($graph, MeshJudge::judge($graph, $accepted), $asleep, $accepted, $links);
+        return new self($graph, MeshJudge::judge($graph, $accepted), $asleep, $accepted, $links, $oneWay);
     }
 
     /** The network alone, where nobody asks how its devices stand. */
@@ -68,7 +74,7 @@ final readonly class MeasuredMesh
     {
         $cards = self::cards($sheet, $reading);
 
-        return self::network($sheet, $reading, $cards, self::links($reading, $cards));
+        return self::network($sheet, $reading, $cards, self::links($reading, $cards)[0]);
     }
 
     /** @return array<string, SlotCard> those that were in when it was read, and are still, by address */
@@ -88,16 +94,20 @@ final readonly class MeasuredMesh
 
     /**
      * @param  array<string, SlotCard>  $cards
-     * @return list<Link>
+     * @return array{list<Link>, list<int>} and the places of those whose way back is not known
      */
     private static function links(MeshReading $reading, array $cards): array
     {
         $links = [];
+        $oneWay = [];
         foreach ($reading->links()->orderBy('id')->toBase()->get(['a', 'b', 'margin_db', 'margin_back_db']) as $link) {
+            if ($link->margin_back_db === null) {
+                $oneWay[] = count($links);
+            }
             $links[] = new Link(self::key($link->a, $cards), self::key($link->b, $cards), $link->margin_db, $link->margin_back_db);
         }
 
-        return $links;
+        return [$links, $oneWay];
     }
 
     /**

@@ -8,35 +8,29 @@ use Kavvel\Core\Calibrating\HeardPath;
 use Kavvel\Core\Mesh\Link;
 use Kavvel\Core\Radio\Clutter;
 
-/** A link as it was measured, beside what the plan says of it. Margins in dB, the mean of both ways where both are known. */
+/** A link as it was measured, beside what the plan says of it. Margins in dB. */
 final readonly class MeasuredPath
 {
-    private function __construct(public PlannedPair $pair, public float $bareDb, public float $measuredDb) {}
+    private function __construct(public PlannedPair $pair, public HeardPath $heard, public float $measuredDb) {}
 
-    /** @param Link $measured  from the one end of the pair to the other; of a device that sleeps the way back is its forecast */
+    /** @param Link $measured  from the one end of the pair to the other */
     public static function of(PlannedPair $pair, Link $measured, bool $isBackKnown): self
     {
-        $mean = static fn (Link $link): float => $isBackKnown ? ($link->marginDb + $link->marginBackDb) / 2 : $link->marginDb;
-        $bare = $measured->a === $pair->a->key
-            ? $pair->bare
-            : new Link($pair->bare->b, $pair->bare->a, $pair->bare->marginBackDb, $pair->bare->marginDb);
-
-        return new self($pair, $mean($bare), $mean($measured));
-    }
-
-    public function heard(): HeardPath
-    {
-        return new HeardPath($this->pair->id(), $this->pair->distanceM, $this->bareDb - $this->measuredDb);
+        return new self(
+            $pair,
+            HeardPath::between($pair->id(), $pair->distanceM, $pair->bare, $measured, $isBackKnown),
+            HeardPath::mean($measured, $isBackKnown),
+        );
     }
 
     public function forecastDb(Clutter $clutter): float
     {
-        return $this->bareDb - $clutter->lossDb($this->pair->distanceM);
+        return $this->measuredDb - $this->offDb($clutter);
     }
 
     /** Negative: it is worse than the forecast. */
     public function offDb(Clutter $clutter): float
     {
-        return $this->measuredDb - $this->forecastDb($clutter);
+        return $clutter->lossDb($this->pair->distanceM) - $this->heard->lossDb;
     }
 }

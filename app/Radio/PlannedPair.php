@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Radio;
 
+use App\Models\MeshReading;
 use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Coverage\RadioPlan;
 use Kavvel\Core\Mesh\Link;
@@ -13,9 +14,13 @@ use Kavvel\Core\Radio\CrossingLoss;
 /** Two radios of one network as the plan has them, without furniture and people between. */
 final readonly class PlannedPair
 {
-    /** @param list<string> $through  what stands between them, as a person calls it */
+    /**
+     * @param  int  $gatewayId  of the hub whose network it is
+     * @param  list<string>  $through  what stands between them, as a person calls it
+     */
     private function __construct(
         public Protocol $protocol,
+        public int $gatewayId,
         public RadioEnd $a,
         public RadioEnd $b,
         public Link $bare,
@@ -23,13 +28,14 @@ final readonly class PlannedPair
         public array $through,
     ) {}
 
-    public static function of(Protocol $protocol, RadioEnd $a, RadioEnd $b, RadioPlan $bare): self
+    public static function of(MeshReading $reading, RadioEnd $a, RadioEnd $b, RadioPlan $bare): self
     {
         $forecast = $bare->forecast($a, $b);
         $labels = array_map(static fn (CrossingLoss $loss): string => $loss->crossing->part->label, $forecast->crossed);
 
         return new self(
-            $protocol,
+            $reading->protocol,
+            $reading->gateway_id,
             $a,
             $b,
             RadioPlan::bothWaysOf($a, $b, $forecast),

@@ -40,15 +40,13 @@ final readonly class ReadOnPlan
     private static function of(JobSheet $sheet, JudgedReading $one, RadioPlan $bare): self
     {
         $ends = self::ends($sheet, $one);
-        $protocol = $one->reading->protocol;
         $paths = [];
         $linked = [];
         $isLinked = [];
-        foreach ($one->mesh->measured() as $link) {
+        foreach ($one->mesh->measured() as [$link, $isBackKnown]) {
             [$a, $b] = [$ends[$link->a] ?? null, $ends[$link->b] ?? null];
             if ($a !== null && $b !== null) {
-                $isAwake = ! in_array($link->a, $one->mesh->asleep, true);
-                $paths[] = MeasuredPath::of(PlannedPair::of($protocol, $a, $b, $bare), $link, $isAwake);
+                $paths[] = MeasuredPath::of(PlannedPair::of($one->reading, $a, $b, $bare), $link, $isBackKnown);
                 $linked[$a->key] = $linked[$b->key] = true;
                 $isLinked["{$a->key} {$b->key}"] = $isLinked["{$b->key} {$a->key}"] = true;
             }
@@ -59,7 +57,7 @@ final readonly class ReadOnPlan
             foreach (array_slice(array_values($ends), $number + 1) as $b) {
                 $isOpen = ! isset($isLinked["{$a->key} {$b->key}"]) && self::isTelling($a, $b, $alone);
                 if ($isOpen && count($unheard) < self::MOST_UNHEARD) {
-                    $unheard[] = PlannedPair::of($protocol, $a, $b, $bare);
+                    $unheard[] = PlannedPair::of($one->reading, $a, $b, $bare);
                 }
             }
         }
@@ -98,7 +96,6 @@ final readonly class ReadOnPlan
                 0.0,
                 Role::Root,
             ),
-            ...$ends,
-        ];
+        ] + $ends;
     }
 }

@@ -11,6 +11,7 @@ use Kavvel\Core\Calibrating\UnheardPair;
 use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Coverage\RadioPlan;
 use Kavvel\Core\JobFile\JobFile;
+use Kavvel\Core\Mesh\Link;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Radio\Clutter;
 use Kavvel\Core\Site\Building;
@@ -70,11 +71,10 @@ final class FiftyHousesTest extends TestCase
         $linked = [];
         foreach ($links as $link) {
             [$a, $b] = [$ends[$link['from']], $ends[$link['to']]];
-            $planOf = $bare->link($a, $b);
-            $measured = isset($link['marginBackDb']) ? ($link['marginDb'] + $link['marginBackDb']) / 2 : $link['marginDb'];
-            $model = isset($link['marginBackDb']) ? ($planOf->marginDb + $planOf->marginBackDb) / 2 : $planOf->marginDb;
             $id = "{$a->key} {$b->key}";
-            $paths[$id] = new HeardPath($id, $bare->forecast($a, $b)->distanceM, $model - $measured);
+            $measured = new Link($a->key, $b->key, $link['marginDb'], $link['marginBackDb'] ?? null);
+            $distance = $bare->forecast($a, $b)->distanceM;
+            $paths[$id] = HeardPath::between($id, $distance, $bare->link($a, $b), $measured, isset($link['marginBackDb']));
             $linked[$a->key][$b->key] = $linked[$b->key][$a->key] = true;
         }
         $fit = Calibration::of(array_values($paths), new Clutter);

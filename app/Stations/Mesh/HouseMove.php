@@ -10,6 +10,7 @@ use App\Plan\LensLink;
 use App\Radio\HouseCalibration;
 use App\Radio\MeasuredMesh;
 use App\Stations\Move;
+use Kavvel\Core\Coverage\RadioEnd;
 
 /** The plan against what was measured: the clutter that the house has, and what the plan does not show. */
 final readonly class HouseMove
@@ -20,11 +21,14 @@ final readonly class HouseMove
     public static function of(JobSheet $sheet): Move
     {
         $house = HouseCalibration::of($sheet);
-        $hub = LensLink::hub($sheet->hubs[0]->key());
-        $end = static fn (string $key): string => $key === MeasuredMesh::ROOT ? $hub : $key;
         $links = [];
         foreach ($house->hidden() as [$path, $obstacle]) {
-            $links[] = LensLink::hidden($end($path->pair->a->key), $end($path->pair->b->key), $obstacle->worseDb);
+            $hub = LensLink::hub($sheet->hub($path->pair->gatewayId)?->key() ?? '');
+            $ends = array_map(
+                static fn (RadioEnd $end): string => $end->key === MeasuredMesh::ROOT ? $hub : $end->key,
+                [$path->pair->a, $path->pair->b],
+            );
+            $links[] = LensLink::hidden($ends[0], $ends[1], $obstacle->worseDb);
         }
 
         return new Move(

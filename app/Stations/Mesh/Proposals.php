@@ -12,6 +12,7 @@ use App\Models\MeshReading;
 use App\Models\SiteJob;
 use App\Models\Snag;
 use App\Models\User;
+use App\Radio\FreeMainsPoints;
 use App\Radio\JudgedReading;
 use App\Radio\MeshMembers;
 use App\Radio\TriedChange;
@@ -79,9 +80,10 @@ final readonly class Proposals
             if ($change->kind === 'relay') {
                 $relays[] = $change->key;
             } elseif ($change->kind === 'hub') {
+                $where = FreeMainsPoints::words($sheet)[$change->key] ?? $change->key;
                 Snag::query()->create([
                     'site_job_id' => $job->id, 'key' => (string) str()->ulid(), 'state' => 'open', 'raised_by' => $person->name,
-                    'raised_at' => now(), 'text' => 'Move the hub to the '.(WhatIfMove::places($sheet)[$change->key] ?? $change->key).'.',
+                    'raised_at' => now(), 'text' => "Move the hub to the {$where}.",
                 ]);
             }
         }

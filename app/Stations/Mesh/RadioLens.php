@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Mesh;
 
 use App\JobSheet\Hub;
+use App\JobSheet\HubChoices;
 use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
@@ -81,12 +82,12 @@ final readonly class RadioLens
     private static function of(JobSheet $sheet, JobCounts $counts, Protocol $protocol, array $cards): self
     {
         $read = $counts->radios[$protocol->value] ?? null;
-        $hubs = array_filter($sheet->linkedHubs(), static fn (Hub $hub): bool => $hub->opens($protocol));
+        $hub = (new HubChoices($sheet->hubs))->main($protocol);
 
         return new self(
             $protocol,
             count(array_filter($cards, static fn (SlotCard $card): bool => $card->isIn())),
-            array_values($hubs)[0] ?? null,
+            $hub?->opens($protocol) === true ? $hub : null,
             $read === null ? null : MeshMembers::age($read->members, $sheet, $protocol),
             $read->accepted ?? 0,
             $read->thin ?? 0,

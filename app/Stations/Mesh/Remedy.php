@@ -46,7 +46,7 @@ final readonly class Remedy
             if ($point['key'] === $key) {
                 $room = $sheet->geometry->rooms[$point['room']]['name'];
 
-                return self::of(null, $key, $room, "{$point['purpose']} in the ".mb_strtolower($room), $advice);
+                return self::of(null, $key, $room, FreeMainsPoints::where($sheet, $point), $advice);
             }
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stations\Mesh;
 
 use App\JobSheet\JobSheet;
-use App\JobSheet\SlotCard;
 use App\Plan\Lens;
 use App\Radio\FreeMainsPoints;
 use App\Radio\JudgedReading;
@@ -31,7 +30,7 @@ final readonly class WhatIfMove
     public static function of(JobSheet $sheet, JudgedReading $one, Asked $asked, array $lenses, array $proposals): Move
     {
         $tried = WhatIf::of($sheet, $one, TriedChange::all($asked->at));
-        $places = self::places($sheet);
+        $places = FreeMainsPoints::words($sheet);
         $title = static fn (string $key): string => match (true) {
             $key === MeasuredMesh::ROOT => 'hub',
             str_starts_with($key, FreeMainsPoints::PREFIX) => 'relay at the '
@@ -93,21 +92,5 @@ final readonly class WhatIfMove
         }
 
         return array_filter($choices);
-    }
-
-    /** @return array<string, string> free points with mains by key: "socket in the pantry" */
-    public static function places(JobSheet $sheet): array
-    {
-        $taken = array_filter(array_map(static fn (SlotCard $card): ?int => $card->slot->point_id, $sheet->cards));
-        $places = [];
-        foreach ($sheet->geometry->points as $point) {
-            if ($point['mains'] && ! in_array($point['id'], $taken, true)) {
-                $room = mb_strtolower($sheet->geometry->rooms[$point['room']]['name']);
-                $places[$point['key']] = "{$point['purpose']} in the {$room}";
-            }
-        }
-        asort($places);
-
-        return $places;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Stations\Pair;
 use App\Bus\BusPoint;
 use App\Bus\JobBus;
 use App\JobSheet\Hub;
+use App\JobSheet\HubChoices;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\BusTelegram;
@@ -37,10 +38,10 @@ final readonly class BusBench
     public static function of(JobSheet $sheet): self
     {
         $bus = JobBus::of($sheet->job);
-        $hubs = array_filter($sheet->linkedHubs(), static fn (Hub $hub): bool => $hub->opens(Protocol::WiredBus));
+        $hub = (new HubChoices($sheet->hubs))->main(Protocol::WiredBus);
 
         return new self(
-            array_values($hubs)[0] ?? null,
+            $hub?->opens(Protocol::WiredBus) === true ? $hub : null,
             $bus,
             array_map(static fn (BusPoint $point): array => [
                 'point' => $point, 'card' => $sheet->cardOfSlot($point->slotId),
@@ -58,7 +59,7 @@ final readonly class BusBench
         foreach ($this->bus->telegrams->take(self::HEARD_SHOWN) as $telegram) {
             $point = $this->bus->pointAt($telegram->number);
             $card = $this->sheet->cardOfSlot($point?->slotId) ?? $this->guess($telegram, $point, $open);
-            $lines[] = new BusHeardLine($telegram, $point, $card, array_values($this->candidates($telegram, $point, $card, $open)));
+            $lines[] = new BusHeardLine($telegram, $point, $card, $this->candidates($telegram, $point, $card, $open));
         }
 
         return $lines;
@@ -108,24 +109,22 @@ final readonly class BusBench
     }
 
     /**
-     * Planned devices that may have said this. At an address where a load is told what to do, only one that is known to be it.
+     * Planned devices that are not in and may have said this.
      *
+     * @param  SlotCard|null  $known  the one that the control point is
      * @param  array<int, SlotCard>  $open  that are not in
-     * @return array<int, SlotCard>
+     * @return list<SlotCard>
      */
-    private function candidates(BusTelegram $telegram, ?BusPoint $point, ?SlotCard $card, array $open): array
+    private function candidates(BusTelegram $telegram, ?BusPoint $point, ?SlotCard $known, array $open): array
     {
         if ($point === null || $telegram->said_by === null) {
             return [];
         }
-        $suits = static fn (SlotCard $one): bool => $one->profile->isActuator() === $point->heard->point->isLoad();
-        $all = match (true) {
-            $card !== null => [$card],
-            $point->heard->isSaidByOwn($telegram->number) => array_filter($open, $suits),
-            default => [],
-        };
 
-        return array_filter($all, static fn (SlotCard $one): bool => ! $one->isIn()
-            && $point->heard->heardOf($one->profile->isActuator())?->address->number === $telegram->number);
+        return array_values(array_filter(
+            $known === null ? $open : [$known],
+            static fn (SlotCard $one): bool => ! $one->isIn()
+                && $point->heard->mayBe($telegram->number, $one->profile->isActuator(), $known !== null),
+        ));
     }
 }

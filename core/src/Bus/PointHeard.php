@@ -69,6 +69,19 @@ final readonly class PointHeard
         return $last;
     }
 
+    /**
+     * Whether a planned device may be who has just spoken at this address. Where a load is told what to do, only one that is
+     * known to be this control point; else whatever is of its kind.
+     *
+     * @param  bool  $isLoad  the device is switched or moved; false: it only senses
+     */
+    public function mayBe(int $number, bool $isLoad, bool $isKnown): bool
+    {
+        $isOffered = $isKnown || ($this->isSaidByOwn($number) && $isLoad === $this->point->isLoad());
+
+        return $isOffered && $this->heardOf($isLoad)?->address->number === $number;
+    }
+
     /** It was switched by our hub, and told so. */
     public function isSwitchedByHub(): bool
     {

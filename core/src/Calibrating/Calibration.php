@@ -15,10 +15,10 @@ final readonly class Calibration
     private const FEWEST_KEPT = 5;
 
     /** An obstacle is worse than the fit of the others by more than this, in dB (assumption) */
-    private const OBSTACLE_DB = 8.0;
+    public const OBSTACLE_DB = 8.0;
 
     /** And by more than so many times what that fit leaves over (assumption) */
-    private const OBSTACLE_RMSE = 2.5;
+    public const OBSTACLE_RMSE = 2.5;
 
     private const OBSTACLES_AT_MOST = 0.25;
 

@@ -9,11 +9,6 @@ use Kavvel\Core\Protocol\RouteRule;
 /** Two radios that ought to hear each other by the plan, and that no reading has a link of. */
 final readonly class UnheardPair
 {
-    /** A fit that leaves more over than this leaves no room for a judgement below it (as for obstacles, in dB) */
-    private const BEYOND_DOUBT_DB = 8.0;
-
-    private const BEYOND_DOUBT_RMSE = 2.5;
-
     /**
      * @param  float  $marginDb  of the worse direction, as forecast with the clutter of the house
      * @param  bool  $isBetweenRelays  each tells of all that it hears; of others a hub tells the chosen parent alone
@@ -27,7 +22,8 @@ final readonly class UnheardPair
     ) {}
 
     /**
-     * Those that can't be explained by the scatter of the links. Of a device that nobody hears only its best way counts.
+     * Those that can't be explained by the scatter of the links: they lack as much as an obstacle takes.
+     * Of a device that nobody hears only its best way counts.
      *
      * @param  list<self>  $pairs
      * @param  list<string>  $alone  devices of which no link was read
@@ -36,7 +32,7 @@ final readonly class UnheardPair
      */
     public static function beyondDoubt(array $pairs, array $alone, float $rmseDb): array
     {
-        $least = RouteRule::EXISTS_DB + max(self::BEYOND_DOUBT_DB, self::BEYOND_DOUBT_RMSE * $rmseDb);
+        $least = RouteRule::EXISTS_DB + max(Calibration::OBSTACLE_DB, Calibration::OBSTACLE_RMSE * $rmseDb);
         $found = [];
         $isTold = [];
         usort($pairs, static fn (self $x, self $y): int => $y->marginDb <=> $x->marginDb ?: strcmp($x->id, $y->id));

@@ -30,6 +30,12 @@ final readonly class WallSuspect
         return $suspects;
     }
 
+    /** Most links through it are bad. */
+    public function isLikely(): bool
+    {
+        return $this->bad > $this->good;
+    }
+
     /** Of the links through it, how many are bad. */
     public function share(): float
     {

@@ -148,6 +148,25 @@ final class PointHeardTest extends TestCase
         self::assertFalse($keypad->point->isSwitched());
     }
 
+    public function test_a_planned_device_may_be_who_spoke_where_its_kind_speaks(): void
+    {
+        $names = ['1/1/1' => 'Hall light switch', '1/1/2' => 'Hall light status'];
+        [$switch, $status] = [2305, 2306];
+        $told = $this->heard($names, ['1/1/1' => self::said('on', self::KEY), '1/1/2' => self::said('on', self::LOAD, 5)], 50);
+        $asked = $this->heard($names, ['1/1/1' => self::said('on', self::KEY)], 50);
+        $keypad = $this->heard(['1/2/1' => 'Hall keypad'], ['1/2/1' => self::said('3', self::KEY)], 50);
+
+        self::assertTrue($told->mayBe($status, true, false));
+        self::assertFalse($told->mayBe($status, false, false), 'a sensor tells no state of a light');
+        self::assertFalse($told->mayBe($switch, true, false), 'a key spoke there');
+        self::assertFalse($told->mayBe($switch, true, true), 'a key spoke there, whoever the light is');
+        self::assertFalse($asked->mayBe($status, true, true), 'the light has said nothing');
+        self::assertFalse($asked->mayBe($switch, false, false), 'any key may ask a light');
+        self::assertTrue($asked->mayBe($switch, false, true), 'the key is known to be this one');
+        self::assertTrue($keypad->mayBe(2561, false, false));
+        self::assertFalse($keypad->mayBe(2561, true, false), 'a load is no keypad');
+    }
+
     public function test_only_the_hub_s_own_telegram_shows_that_it_switches_a_load(): void
     {
         $names = ['1/1/1' => 'Hall light switch', '1/1/2' => 'Hall light status'];

@@ -23,6 +23,7 @@ final class SuspectsTest extends TestCase
             array_map(static fn (WallSuspect $one): array => [$one->label, $one->bad, $one->good], $ranked),
         );
         self::assertSame(0.5, $ranked[2]->share());
+        self::assertSame([true, true, false], array_map(static fn (WallSuspect $one): bool => $one->isLikely(), $ranked), 'as many good');
         self::assertSame([], WallSuspect::ranked([[]], [['hall']]));
         self::assertSame(['1', '2'], array_column(WallSuspect::ranked([['2'], ['1']], []), 'label'), 'a number is a name as well');
     }
