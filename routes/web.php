@@ -184,6 +184,7 @@ Route::middleware($signedIn)->group(static function (): void {
                 ->name('circuits.wrong-breaker.store');
 
             Route::post('/windows', [Pair\JoinWindowController::class, 'store'])->name('windows.store');
+            Route::post('/gatherings', [Pair\GatheringController::class, 'store'])->name('gatherings.store');
             Route::post('/windows/{joinWindow:reference}/slots', [Pair\BatchController::class, 'store'])->name('windows.slots.store');
             Route::post('/exclusions', [Pair\ExclusionController::class, 'store'])->name('exclusions.store');
             Route::put('/slots/{slot}/hardware', [Pair\HardwareController::class, 'update'])->name('slots.hardware.update');
@@ -225,6 +226,14 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/slots/{slot}/hand-pairing', [Pair\HandPairingController::class, 'store'])->name('slots.hand-pairing.store');
 
             Route::put('/slots/{slot}/name', [Name\SlotNameController::class, 'update'])->name('slots.name.update');
+            Route::post('/listenings', [Name\ListeningController::class, 'store'])->name('listenings.store');
+            Route::put('/listenings/{listening:id}', [Name\ListeningController::class, 'update'])->name('listenings.update');
+            Route::delete('/listenings/{listening:id}', [Name\ListeningController::class, 'destroy'])->name('listenings.destroy');
+            Route::post('/listenings/{listening:id}/match', [Name\ListeningMatchController::class, 'store'])
+                ->name('listenings.match.store');
+            Route::post('/sure-matches', [Name\SureMatchController::class, 'store'])->name('sure-matches.store');
+            Route::post('/nodes/{node:id}/blinks', [Name\BlinkController::class, 'store'])->name('nodes.blinks.store');
+            Route::put('/slots/{slot}/node', [Name\CarryController::class, 'update'])->name('slots.node.update');
 
             Route::post('/mesh-readings', [Mesh\MeshReadingController::class, 'store'])->name('mesh-readings.store');
             Route::post('/mesh-proposals', [Mesh\ProposalController::class, 'store'])->name('mesh-proposals.store');

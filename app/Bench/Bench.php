@@ -11,6 +11,8 @@ use App\Models\User;
 use App\Stations\Asked;
 use App\Stations\Move;
 use App\Vitals\Away;
+use App\WhoIsWho\Nobodys;
+use Kavvel\Core\WhoIsWho\Tally;
 
 /** What the pieces of a bench page are made from. */
 final readonly class Bench
@@ -59,6 +61,12 @@ final readonly class Bench
     public function current(): ?string
     {
         return $this->open?->card->key() ?? $this->move->slot;
+    }
+
+    /** How far the job is. */
+    public function tally(): Tally
+    {
+        return Nobodys::of($this->sheet)->tally();
     }
 
     public function mayWork(): bool

@@ -34,6 +34,7 @@ final readonly class SlotSheet
      * @param  Collection<int, ProofResult>  $record  all that was shown, the latest first
      * @param  Collection<int, SlotSetting>  $settings
      * @param  list<RadioFinding>  $findings
+     * @param  list<SlotCard>  $alike  others that wait for, or have, a device of its model
      * @param  string|null  $busAddress  the first that its project has for it
      * @param  int  $hangingOn  devices that are in, and whose best way leads through it
      */
@@ -49,6 +50,7 @@ final readonly class SlotSheet
         public ?string $busAddress,
         public HubChoice $hubChoice,
         public ?BridgeCount $bridgeCount,
+        public array $alike,
     ) {}
 
     public static function of(SlotCard $card, JobSheet $sheet): self
@@ -69,7 +71,16 @@ final readonly class SlotSheet
             BusAddress::query()->where('slot_id', $card->slot->id)->orderBy('number')->value('address'),
             $sheet->hubChoice($card),
             $card->profile->can('bridge') || $sheet->behind($card) !== [] ? (new BehindBridges($sheet))->count($card) : null,
+            self::alike($card, $sheet),
         );
+    }
+
+    /** @return list<SlotCard> */
+    private static function alike(SlotCard $card, JobSheet $sheet): array
+    {
+        return array_values(array_filter($sheet->cards, static fn (SlotCard $other): bool => $other !== $card
+            && $other->behind === $card->behind && $other->profile->model === $card->profile->model
+            && $other->profile->protocol === $card->profile->protocol));
     }
 
     /** None of the codes that are here lets it in. */

@@ -19,7 +19,7 @@ final class SwitchDevice extends HubCommand
 
     protected function tell(Gateway $gateway, GatewayClient $client): void
     {
-        $client->switch($this->command, $this->address, 'toggle');
+        $client->order($this->command, $this->address, 'toggle');
     }
 
     /** That the hub could not be told proves nothing of the device. */

@@ -131,9 +131,11 @@ final readonly class GatewayClient
         $this->send('DELETE', "/v1/windows/{$window}");
     }
 
-    public function label(string $command, string $address, string $label): void
+    public function label(string $command, string $address, string $label, ?string $location): void
     {
-        $this->send('PUT', '/v1/nodes/'.rawurlencode($address).'/label', ['command' => $command, 'label' => $label]);
+        $this->send('PUT', '/v1/nodes/'.rawurlencode($address).'/label', [
+            'command' => $command, 'label' => $label, ...($location === null ? [] : ['location' => $location]),
+        ]);
     }
 
     public function remove(string $command, string $address): void
@@ -141,7 +143,7 @@ final readonly class GatewayClient
         $this->send('DELETE', '/v1/nodes/'.rawurlencode($address), ['command' => $command]);
     }
 
-    public function switch(string $command, string $address, string $value): void
+    public function order(string $command, string $address, string $value): void
     {
         $this->send('POST', '/v1/nodes/'.rawurlencode($address).'/commands', ['command' => $command, 'value' => $value]);
     }

@@ -86,6 +86,12 @@ final readonly class SlotCard
         return $this->title().', '.mb_strtolower($this->room);
     }
 
+    /** "chart room reading lamp", in the middle of a sentence */
+    public function calledInRoom(): string
+    {
+        return mb_strtolower($this->room)." {$this->called}";
+    }
+
     public function tag(): string
     {
         return $this->profile->protocol->tag();

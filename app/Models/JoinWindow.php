@@ -50,6 +50,16 @@ final class JoinWindow extends Model
 
     protected $guarded = [];
 
+    /**
+     * The hub’s clock, not ours, says how long it lasts.
+     *
+     * @param  int  $aheadSeconds  of the hub’s clock
+     */
+    public function secondsLeft(int $aheadSeconds): ?int
+    {
+        return $this->closes_at === null ? null : max(0, (int) round(now()->addSeconds($aheadSeconds)->diffInSeconds($this->closes_at)));
+    }
+
     /** @return BelongsTo<Gateway, $this> */
     public function gateway(): BelongsTo
     {

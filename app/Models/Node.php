@@ -35,6 +35,12 @@ use Kavvel\Core\Protocol\Protocol;
  * @property Carbon|null $left_at
  * @property Carbon|null $matched_at since when it is its slot’s device; null: it has come onto the network since
  * @property Carbon|null $rejoined_at when it last came through a window
+ * @property string|null $said capability of what it told last by itself
+ * @property string|null $said_value
+ * @property Carbon|null $said_at by our clock
+ * @property string|null $blink_command
+ * @property Carbon|null $blinks_at when it was last told to blink, and did
+ * @property string|null $blink_refused why it does not
  * @property-read Gateway|null $gateway
  * @property-read Slot|null $slot
  */
@@ -73,7 +79,7 @@ final class Node extends Model
         return [
             'protocol' => Protocol::class, 'is_router' => 'boolean', 'is_reachable' => 'boolean', 'capabilities' => 'array',
             'joined_at' => 'datetime', 'heard_at' => 'datetime', 'left_at' => 'datetime', 'rejoined_at' => 'datetime',
-            'matched_at' => 'datetime',
+            'matched_at' => 'datetime', 'said_at' => 'datetime', 'blinks_at' => 'datetime',
         ];
     }
 }

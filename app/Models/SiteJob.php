@@ -305,6 +305,12 @@ final class SiteJob extends Model
         return $this->hasMany(MeshReading::class);
     }
 
+    /** @return HasMany<Listening, $this> */
+    public function listenings(): HasMany
+    {
+        return $this->hasMany(Listening::class);
+    }
+
     /** @return HasMany<MeshProposal, $this> */
     public function meshProposals(): HasMany
     {

@@ -36,6 +36,8 @@ use Kavvel\Core\Wants\PlugLoad;
  * @property string|null $name
  * @property string|null $name_command
  * @property string|null $name_refused
+ * @property string|null $label what of its name was written to its device
+ * @property string|null $label_place what of its room, where its radio has a field for that
  * @property string|null $leave_refused why its hub did not let its device go
  * @property float $x
  * @property float $y
@@ -167,6 +169,12 @@ final class Slot extends Model
     public function settings(): HasMany
     {
         return $this->hasMany(SlotSetting::class);
+    }
+
+    /** @return HasMany<Stay, $this> */
+    public function stays(): HasMany
+    {
+        return $this->hasMany(Stay::class);
     }
 
     /** @return HasMany<Snag, $this> */

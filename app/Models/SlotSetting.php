@@ -31,6 +31,14 @@ final class SlotSetting extends Model
 
     protected $guarded = [];
 
+    /** Another device comes into the slot: what was set on the one before is what is planned for it, where nothing else was. */
+    public static function setAnew(Slot $slot): void
+    {
+        foreach (self::query()->where('slot_id', $slot->id)->whereNotNull('actual')->get() as $one) {
+            $one->update(['planned' => $one->planned ?? $one->actual, 'actual' => null, 'set_by' => null, 'set_at' => null]);
+        }
+    }
+
     protected function casts(): array
     {
         return ['set_at' => 'datetime'];

@@ -12,7 +12,7 @@ use App\Plan\Layout\Box;
  * @phpstan-type Text array{text: string, x: float, y: float, size: float}
  * @phpstan-type Plate array{
  *     key: string, tag: string, title: string, short: string|null, state: string, words: string, box: Box, keys: list<string>,
- *     parts: list<string>,
+ *     parts: list<string>, heard: bool,
  * }
  * @phpstan-type Line array{ax: float, ay: float, bx: float, by: float, kind: string, width: float}
  * @phpstan-type PlanPoint array{x: float, y: float, disturber: string|null}

@@ -18,6 +18,7 @@ final readonly class Lens
      * @param  Shade|null  $shade  how well a radio is heard, under all that is drawn
      * @param  Trial|null  $trial  where a hub is tried
      * @param  array{float, float}|null  $touched  a place that was asked about
+     * @param  list<string>  $heard  keys of the slots whose devices have just spoken
      * @param  list<array{float, float, float, float, string}>  $rays  lines of sight: both ends, and "free" or "door"
      */
     public function __construct(
@@ -30,5 +31,6 @@ final readonly class Lens
         public ?array $touched = null,
         public array $rays = [],
         public ?array $keys = null,
+        public array $heard = [],
     ) {}
 }

@@ -36,7 +36,8 @@ final readonly class PlateShapes
         $plates = [];
         foreach (PlateStacks::of($places, self::WIDTH, self::HEIGHT) as $keys) {
             $members = array_map(static fn (string $key): PlanSlot => $slots[$key], $keys);
-            $plates[] = count($keys) > 1 ? self::stack($members, $keys) : self::single($members[0], $lens);
+            $plate = count($keys) > 1 ? self::stack($members, $keys) : self::single($members[0], $lens);
+            $plates[] = [...$plate, 'heard' => array_intersect($keys, $lens->heard) !== []];
         }
 
         return new self($plates, $current);
@@ -99,6 +100,7 @@ final readonly class PlateShapes
             'box' => self::box($slot),
             'keys' => [$slot->key],
             'parts' => [],
+            'heard' => false,
         ];
     }
 
@@ -130,6 +132,7 @@ final readonly class PlateShapes
             'box' => self::box($members[0]),
             'keys' => $keys,
             'parts' => $parts,
+            'heard' => false,
         ];
     }
 

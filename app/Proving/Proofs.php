@@ -11,6 +11,7 @@ use App\Models\ProofCommand;
 use App\Models\ProofResult;
 use App\Models\Slot;
 use App\Models\Snag;
+use App\Models\Stay;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Kavvel\Core\Proving\Ladder;
@@ -89,6 +90,7 @@ final readonly class Proofs
     public function beginStay(Slot $slot, Node $node): void
     {
         $this->endStay($slot, $node, 'it was paired anew');
+        Stay::begin($slot, $node);
         ProofResult::query()
             ->where('slot_id', $slot->id)
             ->whereNull('node_id')
@@ -99,6 +101,7 @@ final readonly class Proofs
     /** A node leaves a slot; what it has shown stays in the record. */
     public function endStay(Slot $slot, Node $node, string $because): void
     {
+        Stay::end($slot, $because);
         ProofResult::query()->where('slot_id', $slot->id)->where('node_id', $node->id)->whereNull('withdrawn_at')
             ->update(self::withdrawal(Logbook::HUB, $because));
     }

@@ -104,7 +104,7 @@ final class BridgingTest extends TestCase
         $html = $page->html('desk-left');
         $log->forget();
 
-        self::assertSame(['Take its power away', 'Switch it by hand'], array_column($page->deeds($devices['desk-left']), 'label'));
+        self::assertSame(['Take its power away', 'Switch it by its own key'], array_column($page->deeds($devices['desk-left']), 'label'));
         self::assertSame('Give it power', $page->deeds($devices['guest-climate'])[0]['label']);
         self::assertStringNotContainsString('Plant a fault', $html);
     }

@@ -16,7 +16,7 @@ final class ArchitectureTest
         ['Input', 'Daylight'], ['Bus', 'Codes', 'Protocol'], ['Site', 'Naming', 'Survey'], ['Floorplan', 'Radio'],
         ['Cabling', 'Catalogue', 'Mesh', 'Siting'],
         ['Calibrating', 'Circuits', 'Closing', 'Coverage', 'Drops', 'Existing', 'Handover', 'Heating', 'Measuring', 'Pairing', 'Proving'],
-        ['Fit', 'Mending', 'Questions', 'Wants'], ['JobFile', 'Van'], ['Cli'],
+        ['Fit', 'Mending', 'Questions', 'Wants', 'WhoIsWho'], ['JobFile', 'Van'], ['Cli'],
     ];
 
     private const STATIONS = ['Survey', 'Fit', 'Pair', 'Name', 'Mesh', 'HandOver'];
@@ -24,8 +24,9 @@ final class ArchitectureTest
     private const APP_FLOORS = [
         ['Tables', 'Vitals'], ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['Pictures'],
         ['JobFiles', 'JobSheet', 'Proving'],
-        ['Bus', 'Catalogue', 'Codes', 'Existing'], ['Gateway', 'Settings', 'Temporary'],
-        ['Radio'], ['Floorplan'], ['JobList', 'SignIn', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],
+        ['Bus', 'Catalogue', 'Codes', 'Existing', 'WhoIsWho'], ['Gateway', 'Settings', 'Temporary'],
+        ['Naming', 'Radio', 'Windows'], ['Floorplan', 'Matching'],
+        ['JobList', 'SignIn', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],
     ];
 
     public function test_the_core_imports_nothing_but_php(): Rule

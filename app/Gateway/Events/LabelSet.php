@@ -17,6 +17,7 @@ final readonly class LabelSet extends GatewayEvent
         Carbon $at,
         public string $address,
         public string $label,
+        public ?string $location,
     ) {
         parent::__construct($gateway, $at);
     }
@@ -28,6 +29,7 @@ final readonly class LabelSet extends GatewayEvent
             $at,
             $data->get('address')->idUpTo(ListedNode::LONGEST_ADDRESS),
             $data->get('label')->textUpTo(self::LONGEST_TEXT),
+            $data->find('location')?->textUpTo(self::LONGEST_TEXT),
         );
     }
 }

@@ -9,12 +9,13 @@ use App\Models\BusAddress;
 use App\Models\ProofCommand;
 use App\Models\Slot;
 use App\Proving\Proofs;
+use App\WhoIsWho\BlinkRecord;
 use Kavvel\Core\Proving\Shown;
 
-/** A command was a try of the hub rung, the writing of a name, or a telegram of a wired bus. */
+/** A command was a try of the hub rung, the writing of a name, a telegram of a wired bus, or an order to blink. */
 final readonly class OnCommandFailed
 {
-    public function __construct(private Proofs $proofs) {}
+    public function __construct(private Proofs $proofs, private BlinkRecord $blinks) {}
 
     public function handle(CommandFailed $event): void
     {
@@ -24,6 +25,7 @@ final readonly class OnCommandFailed
 
             return;
         }
+        $this->blinks->failed($event->command, $event->reason);
         Slot::query()->where('site_job_id', $event->gateway->site_job_id)->where('name_command', $event->command)
             ->update(['name_refused' => "The hub could not write it: {$event->reason}."]);
         BusAddress::query()->where('site_job_id', $event->gateway->site_job_id)->where('sent_reference', $event->command)

@@ -8,17 +8,23 @@ use App\Gateway\Events\DeviceReported;
 use App\Gateway\NodeList;
 use App\Models\Slot;
 use App\Proving\Proofs;
+use App\WhoIsWho\Listenings;
 use Kavvel\Core\Proving\Shown;
 
 final readonly class OnDeviceReported
 {
-    public function __construct(private NodeList $nodes, private Proofs $proofs) {}
+    public function __construct(private NodeList $nodes, private Proofs $proofs, private Listenings $listenings) {}
 
     public function handle(DeviceReported $event): void
     {
         $node = $this->nodes->find($event->gateway, $event->address);
-        $node?->update(['heard_at' => $event->at]);
-        $slot = $node === null ? null : Slot::query()->with('profile')->where('node_id', $node->id)->first();
+        if ($node === null) {
+            return;
+        }
+        $node->update(['heard_at' => $event->at]);
+        $at = $event->at->clone()->subSeconds($event->gateway->clock_ahead_seconds);
+        $this->listenings->heard($node, $event->capability, $event->value, $at);
+        $slot = Slot::query()->with('profile')->where('node_id', $node->id)->first();
         if ($slot === null) {
             return;
         }

@@ -18,7 +18,8 @@ final readonly class OnLabelSet
         $node = $this->nodes->find($event->gateway, $event->address);
         $node?->update(['label' => $event->label]);
         $slot = $node === null ? null : Slot::query()->where('node_id', $node->id)->first();
-        if ($slot !== null && $slot->name === $event->label) {
+        $isItsName = $slot !== null && ($slot->label ?? $slot->name) === $event->label && $slot->label_place === $event->location;
+        if ($isItsName) {
             $slot->update(['named_at' => $event->at, 'name_refused' => null]);
         }
     }

@@ -7,6 +7,7 @@ namespace App\Stations\Name;
 use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
+use App\Naming\JobNames;
 use App\Plan\Lens;
 use App\Stations\Asked;
 use App\Stations\Legend;
@@ -19,6 +20,8 @@ use Kavvel\Core\Naming\Device;
 final readonly class NameStation implements Station
 {
     private const NEXT_SHOWN = 5;
+
+    public function __construct(private WhoMove $who) {}
 
     public function number(): int
     {
@@ -40,14 +43,23 @@ final readonly class NameStation implements Station
 
     public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
     {
+        $labels = array_map(static fn (SlotCard $card): string => self::label($card), $sheet->cards);
+
+        return match (NameLens::tryFrom((string) $asked->lens) ?? NameLens::Plan) {
+            NameLens::Plan => $this->naming($sheet, $asked, new Lens(labels: $labels)),
+            NameLens::Who => $this->who->of($sheet, $asked, $labels),
+        };
+    }
+
+    private function naming(JobSheet $sheet, Asked $asked, Lens $lens): Move
+    {
         $unnamed = $this->unnamed($sheet);
         $target = $sheet->card($asked->next) ?? $unnamed[0] ?? null;
-        $lens = new Lens(labels: array_map(static fn (SlotCard $card): string => self::label($card), $sheet->cards));
         if ($target === null || ! $target->isIn()) {
             return new Move('name.done', static fn (): array => [
                 'conflicts' => JobNames::of($sheet)->conflicts(),
                 'target' => $target,
-            ], $lens);
+            ], $lens, lenses: NameLens::titles(), chosenLens: NameLens::Plan->value);
         }
         $isWaiting = $target->slot->name !== null && ! $target->isNamed && $target->slot->name_refused === null;
 
@@ -58,6 +70,8 @@ final readonly class NameStation implements Station
             new Legend("pattern {$sheet->job->name_pattern}"),
             $target->key(),
             $isWaiting,
+            lenses: NameLens::titles(),
+            chosenLens: NameLens::Plan->value,
         );
     }
 

@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace App\Stations\Name;
 
 use App\Editing\OptimisticLock;
-use App\JobSheet\HubOfSlot;
 use App\Logbook\Logbook;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
+use App\Naming\JobNames;
+use App\Naming\Labels;
+use Kavvel\Core\Naming\DeviceLabel;
 
 /** Gives a slot its name, and writes it to the node. It counts as named once the hub has confirmed it. */
 final readonly class Naming
 {
-    public function __construct(private OptimisticLock $lock, private Logbook $logbook) {}
+    public function __construct(private OptimisticLock $lock, private Labels $labels, private Logbook $logbook) {}
 
     /** @throws NameRefused when the name would be mistaken for another, or does not fit */
     public function give(SiteJob $job, Slot $slot, string $name, int $seenVersion, User $person): void
@@ -23,18 +25,13 @@ final readonly class Naming
         if (! $judgement->isGood()) {
             throw NameRefused::because($judgement->refusals);
         }
-        $node = $slot->node()->first();
-        $gateway = $node === null ? null : HubOfSlot::linked($slot, $node);
-        $command = (string) str()->ulid();
-        $this->lock->update($slot, $seenVersion, [
-            'name' => $name,
-            'named_at' => $gateway === null ? now() : null,
-            'name_command' => $command,
-            'name_refused' => null,
-        ], "the {$slot->title()}", ['name' => 'Name']);
+        $this->lock->update($slot, $seenVersion, ['name' => $name, 'named_at' => null], "the {$slot->title()}", ['name' => 'Name']);
         $this->logbook->write($job, $person, 'name', "Named the {$slot->title()} “{$name}”.", $slot);
-        if ($gateway !== null && $node !== null) {
-            WriteLabel::dispatch($gateway, $command, $node->address, $name);
+        $node = $slot->node()->first();
+        if ($node === null) {
+            $slot->update(['named_at' => now()]);
+        } else {
+            $this->labels->write($slot, $node, DeviceLabel::of($judgement->name, $node->protocol));
         }
     }
 }

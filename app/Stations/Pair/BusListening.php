@@ -14,6 +14,7 @@ use App\Models\JoinWindow;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
+use App\Windows\EndOfWindow;
 use Illuminate\Database\Eloquent\Builder;
 use Kavvel\Core\Bus\BusFunction;
 use Kavvel\Core\Bus\ControlPoint;
@@ -24,6 +25,7 @@ final readonly class BusListening
 {
     public function __construct(
         private JoinWindows $windows,
+        private EndOfWindow $ending,
         private BusProject $project,
         private HandPairings $pairings,
         private BusProofs $proofs,
@@ -47,7 +49,7 @@ final readonly class BusListening
     public function end(SiteJob $job, User $person): void
     {
         foreach ($this->open($job)->get() as $window) {
-            $this->windows->close($window);
+            $this->ending->close($window);
             $this->logbook->write($job, $person, 'pair', 'Nobody listens to the bus any more.');
         }
     }

@@ -20,7 +20,7 @@ use Kavvel\Core\Pairing\AttemptState;
 use Kavvel\Core\Protocol\Leaving;
 use Kavvel\Core\Protocol\Protocol;
 
-/** Opens and closes windows, one at a time on each radio. The hub is asked only after the intent is stored. */
+/** Opens windows, one at a time on each radio. The hub is asked only after the intent is stored. */
 final readonly class JoinWindows
 {
     public function __construct(private WindowEnding $ending, private Logbook $logbook) {}
@@ -35,6 +35,28 @@ final readonly class JoinWindows
         $this->begin($job, $slot, $window, $person);
         $this->logbook->write($job, $person, 'pair', "Opened the join window for the {$slot->title()}.", $slot);
         OpenWindow::dispatch($window->gateway()->firstOrFail(), $window->id);
+    }
+
+    /**
+     * Whatever is ready comes in through one window; who is who is told afterwards. The window is everybody’s.
+     *
+     * @throws WindowRefused when the radio is taken, or its devices come in one by one
+     */
+    public function gather(SiteJob $job, Protocol $protocol, User $person): void
+    {
+        $gateway = $protocol->rules()->takesManyAtOnce() ? HubOfSlot::main($job, $protocol) : null;
+        if ($gateway === null) {
+            throw WindowRefused::comesOneByOne($protocol);
+        }
+        $busy = $this->busy($gateway, $protocol);
+        if ($busy?->slot !== null) {
+            throw WindowRefused::radioIsTaken($busy, $busy->slot, $protocol, $person);
+        }
+        if ($busy === null) {
+            $window = $this->ask($job, $gateway, $protocol, 'join', null, $person);
+            $this->logbook->write($job, $person, 'pair', "Opened the {$protocol->title()} window for whatever is ready.");
+            OpenWindow::dispatch($gateway, $window->id);
+        }
     }
 
     /**
@@ -94,43 +116,6 @@ final readonly class JoinWindows
         return ! $isOpen;
     }
 
-    public function close(JoinWindow $window): void
-    {
-        if (! in_array($window->state, JoinWindow::UNDER_WAY, true)) {
-            return;
-        }
-        CloseWindow::dispatch($window->gateway()->firstOrFail(), $window->id);
-    }
-
-    /** This slot is done with its window: the page is free for another. It closes, unless others are to come through it. */
-    public function letGo(Slot $slot): void
-    {
-        $open = JoinWindow::query()->with('attempts.slot.profile')->whereIn('state', JoinWindow::UNDER_WAY)
-            ->where(static fn ($any) => $any->where('slot_id', $slot->id)->orWhereRelation('attempts', 'slot_id', $slot->id))->get();
-        foreach ($open as $window) {
-            $this->leave($window, $slot);
-        }
-    }
-
-    /** The window is no longer this slot's: the next of its batch has it, or it closes. */
-    public function leave(JoinWindow $window, Slot $slot): void
-    {
-        $others = $window->attempts->filter(
-            static fn (PairAttempt $one): bool => $one->slot_id !== $slot->id && $one->state->isOpen(),
-        );
-        foreach ($window->attempts as $attempt) {
-            if ($attempt->slot_id === $slot->id && $attempt->state->isOpen() && $others->isNotEmpty()) {
-                $attempt->pass(AttemptEvent::ClosedByHand, ['ended_at' => now()]);
-            }
-        }
-        if ($others->isEmpty()) {
-            $this->close($window);
-        }
-        if ($window->slot_id === $slot->id || $others->isEmpty()) {
-            $window->update(['slot_id' => $others->first()?->slot_id]);
-        }
-    }
-
     private function begin(SiteJob $job, Slot $slot, JoinWindow $window, User $person): void
     {
         PairAttempt::query()->create([
@@ -153,12 +138,7 @@ final readonly class JoinWindows
     {
         $protocol = $slot->profile()->firstOrFail()->protocol();
         $gateway = HubOfSlot::opening($job, $slot, $protocol) ?? throw WindowRefused::noHubOpensIt($slot);
-        $busy = JoinWindow::query()
-            ->with(['slot', 'user', 'attempts.slot.profile'])
-            ->where('gateway_id', $gateway->id)
-            ->where('protocol', $protocol)
-            ->whereIn('state', JoinWindow::UNDER_WAY)
-            ->lockForUpdate()->first();
+        $busy = $this->busy($gateway, $protocol);
         if ($busy?->slot !== null && $busy->slot_id !== $slot->id) {
             throw WindowRefused::radioIsTaken($busy, $busy->slot, $protocol, $person);
         }
@@ -167,6 +147,17 @@ final readonly class JoinWindows
         }
 
         return $this->ask($job, $gateway, $protocol, $kind, $slot, $person);
+    }
+
+    /** The window that has a radio. */
+    private function busy(Gateway $gateway, Protocol $protocol): ?JoinWindow
+    {
+        return JoinWindow::query()
+            ->with(['slot', 'user', 'attempts.slot.profile'])
+            ->where('gateway_id', $gateway->id)
+            ->where('protocol', $protocol)
+            ->whereIn('state', JoinWindow::UNDER_WAY)
+            ->lockForUpdate()->first();
     }
 
     private function ask(SiteJob $job, Gateway $gateway, Protocol $protocol, string $kind, ?Slot $slot, User $person): JoinWindow

@@ -79,7 +79,7 @@ final readonly class PairCard
             'sharesHolder' => $holder !== null && ! $target->waitsForHub() && Batches::objection($sheet, $holder, $target) === null,
             'batch' => $window === null ? [] : $this->batch($sheet, $window, $target),
             'alsoFor' => $window === null || ! $phase->holdsWindow() ? [] : Batches::candidates($sheet, $work, $window),
-            'secondsLeft' => $this->secondsLeft($sheet, $window),
+            'secondsLeft' => $window?->secondsLeft($sheet->hub($window->gateway_id)->gateway->clock_ahead_seconds ?? 0),
             'attempt' => $attempt,
             'refusal' => $this->refusal($target),
             'notClosed' => $window?->slot_id === $target->slot->id ? $window->reason : null,
@@ -214,16 +214,5 @@ final readonly class PairCard
             static fn (Node $node): bool => $node->state === 'announced' && ! in_array($node->id, $awaited, true)
                 && $node->heard_at?->greaterThanOrEqualTo($since) === true,
         ));
-    }
-
-    /** The hub's clock, not ours, says how long a window lasts. */
-    private function secondsLeft(JobSheet $sheet, ?JoinWindow $window): ?int
-    {
-        if ($window?->closes_at === null) {
-            return null;
-        }
-        $ahead = $sheet->hub($window->gateway_id)->gateway->clock_ahead_seconds ?? 0;
-
-        return max(0, (int) round(Carbon::now()->addSeconds($ahead)->diffInSeconds($window->closes_at)));
     }
 }

@@ -11,6 +11,7 @@ use App\Models\LearntKey;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;
+use App\Windows\EndOfWindow;
 use Kavvel\Core\Pairing\LearnAct;
 use Kavvel\Core\Pairing\LearnSchool;
 use Kavvel\Core\Pairing\LearnSheet;
@@ -19,7 +20,7 @@ use Kavvel\Core\Protocol\Joining;
 /** What senders are taught of the remotes of infrared and 433 MHz devices, key by key. */
 final readonly class Teaching
 {
-    public function __construct(private Logbook $logbook, private JoinWindows $windows) {}
+    public function __construct(private Logbook $logbook, private JoinWindows $windows, private EndOfWindow $ending) {}
 
     public function act(SiteJob $job, Slot $slot, string $name, LearnAct $act, User $person): void
     {
@@ -54,7 +55,7 @@ final readonly class Teaching
         $key = $this->keyOf($job, $slot, $name);
         $open = JoinWindow::query()->where('slot_id', $slot->id)->where('learns', $key->name)->whereIn('state', JoinWindow::UNDER_WAY);
         foreach ($open->get() as $window) {
-            $this->windows->close($window);
+            $this->ending->close($window);
         }
     }
 

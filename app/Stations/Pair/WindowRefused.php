@@ -22,6 +22,11 @@ final class WindowRefused extends Refused
         );
     }
 
+    public static function comesOneByOne(Protocol $protocol): self
+    {
+        return new self('protocol', "Devices of {$protocol->title()} come in one by one here: open a window for each.");
+    }
+
     public static function radioIsTaken(JoinWindow $window, Slot $other, Protocol $protocol, User $person): self
     {
         $who = $window->user === null || $window->user_id === $person->id ? 'You have' : "{$window->user->name} has";

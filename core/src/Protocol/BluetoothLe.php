@@ -24,6 +24,11 @@ final readonly class BluetoothLe extends Rules
         return Joining::Window;
     }
 
+    public function takesManyAtOnce(): bool
+    {
+        return true;
+    }
+
     public function leaving(): Leaving
     {
         return Leaving::Bond;

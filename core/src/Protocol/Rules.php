@@ -91,6 +91,12 @@ abstract readonly class Rules
         return null;
     }
 
+    /** Whether any number of its devices may come in through one window, without a code or a person beside each. */
+    public function takesManyAtOnce(): bool
+    {
+        return false;
+    }
+
     /** Whether a controller and a device of different regions never hear each other. */
     public function hasRegions(): bool
     {

@@ -32,6 +32,11 @@ final readonly class Zigbee extends Rules implements RouteRule
         return Joining::Window;
     }
 
+    public function takesManyAtOnce(): bool
+    {
+        return true;
+    }
+
     public function leaving(): Leaving
     {
         return Leaving::Removed;

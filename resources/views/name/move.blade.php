@@ -3,6 +3,7 @@
     <p class="over"><span>Next move</span><span>{{ $unnamed }} to name</span></p>
     <h2>{{ $waiting ? 'Writing the name to the device' : ($slot->named_at ? 'Rename the '.$slot->title()
         : 'Name the '.$slot->title()) }}</h2>
+    <x-tally :tally="$bench->tally()"/>
     <p class="why">{{ $target->where() }}. The network knows it as <span class="measure">{{ $target->node->address }}</span>.</p>
 </div>
 @if ($slot->name_refused)

@@ -6,8 +6,9 @@
 @php($fit = $best === null ? null : NodeFit::of($target->profile, $best->reported))
 @php($choosing = in_array($behind->act, [BehindAct::Confirm, BehindAct::Choose], true))
 <div>
-    <p class="over"><span>Next move</span><span>{{ $bench->sheet->countIn() }} of {{ count($bench->sheet->cards) }} in</span></p>
+    <p class="over"><span>Next move</span></p>
     <h2>{{ $choosing ? "Which is the {$slot->title()}?" : "Pair the {$slot->title()}" }}</h2>
+    <x-tally :tally="$bench->tally()"/>
     <p class="why">{{ $target->where() }}. It comes in behind the
         <a class="underline" href="{{ $bench->url(['slot' => $bridge->key(), 'storey' => null]) }}"
             data-opens-slot>{{ $bridge->called }}</a>.

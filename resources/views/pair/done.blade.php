@@ -1,15 +1,17 @@
 @php($next = $byHand[0] ?? null)
 <div>
-    <p class="over"><span>Next move</span><span>{{ $bench->sheet->countIn() }} of {{ count($bench->sheet->cards) }} in</span></p>
+    <p class="over"><span>Next move</span></p>
     @if ($bench->sheet->cards === [])
     <h2>Nothing is planned yet</h2>
     <p class="why">Put slots onto the plan first: what is to be paired, and where.</p>
     @elseif ($next === null)
     <h2>Every device is in</h2>
+    <x-tally :tally="$bench->tally()"/>
     <p class="why">Give them their names, then look at the links.</p>
     @else
     @php($protocol = $next->profile->protocol)
     <h2>{{ Str::ucfirst($protocol->rules()->joining()->verb()) }} the {{ $next->slot->title() }}</h2>
+    <x-tally :tally="$bench->tally()"/>
     <p class="why">{{ $next->where() }}.
         {{ $bench->sheet->linkedHubs() === [] ? 'No hub is linked to this job.' : 'Every device that a hub can pair is in.' }}
         Do it where its {{ $protocol->title() }} is at home, then write it down.</p>

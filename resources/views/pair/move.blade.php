@@ -7,8 +7,9 @@
 @php($asksForCode = $act === PairAct::GiveCode && $mayWork)
 @php($shown = $phase === PairPhase::Offer ? $offer['better'] ?? $target : $target)
 <div>
-    <p class="over"><span>Next move</span><span>{{ $bench->sheet->countIn() }} of {{ count($bench->sheet->cards) }} in</span></p>
+    <p class="over"><span>Next move</span></p>
     <h2>{{ $phase === PairPhase::Offer ? "Is this the {$shown->slot->title()}?" : "Pair the {$slot->title()}" }}</h2>
+    <x-tally :tally="$bench->tally()"/>
     <p class="why">{{ $shown->where() }}. {{ $why === '' || $shown !== $target ? '' : $why.'.' }}</p>
 </div>
 @if (! $isOpen && ! $heard && count($bench->sheet->hubs) > 1 && $target->hub !== null)

@@ -3,8 +3,9 @@
 @php($mayWork = $bench->mayWork())
 @php($isPlaced = $placement === Placement::ToRecheck)
 <div>
-    <p class="over"><span>Next move</span><span>{{ $bench->sheet->countIn() }} of {{ count($bench->sheet->cards) }} in</span></p>
+    <p class="over"><span>Next move</span></p>
     <h2>{{ $isPlaced ? "Check the {$slot->title()} where it is" : "Place the {$slot->title()}" }}</h2>
+    <x-tally :tally="$bench->tally()"/>
     <p class="why">{{ $target->where() }}. It was paired at the bench: its parent and its way are those of the bench until it is checked
         in its place.</p>
 </div>

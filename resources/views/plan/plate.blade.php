@@ -1,5 +1,10 @@
 @php($box = $plate['box'])
 @php($isStack = $plate['parts'] !== [])
+@if ($plate['heard'])
+@php([$left, $right, $middle] = [$n($box->x - 0.12), $n($box->x + $box->width + 0.12), $n($box->centreY())])
+<path class="p-heard" d="M{{ $left }} {{ $middle - 0.22 }}q-0.14 0.22 0 0.44M{{ $left - 0.16 }} {{ $middle - 0.34 }}q-0.2 0.34 0 0.68
+    M{{ $right }} {{ $middle - 0.22 }}q0.14 0.22 0 0.44M{{ $right + 0.16 }} {{ $middle - 0.34 }}q0.2 0.34 0 0.68"/>
+@endif
 @if ($link)
 <a href="{{ $link($plate) }}" data-opens-slot aria-label="{{ $plate['title'] }}, {{ $plate['words'] }}">
 <rect class="p-hit" x="{{ $n($box->centreX() - 0.5) }}" y="{{ $n($box->centreY() - 0.5) }}" width="1" height="1"/>

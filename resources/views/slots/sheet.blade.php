@@ -15,6 +15,7 @@
 <p class="note danger">{{ $finding->text }}</p>
 @endforeach
 @include('slots.node')
+@include('slots.who')
 @include('slots.bridge')
 @include('slots.hub')
 @include('slots.load')

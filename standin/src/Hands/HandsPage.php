@@ -27,11 +27,12 @@ final readonly class HandsPage
     /** A light that the recipe says nothing of */
     private const LIGHTS = [
         'off' => 'off', 'blinking' => 'blinking', 'double' => 'two red blinks, again and again', 'steady' => 'steady',
-        'held' => 'steady red', 'low' => 'one red flash',
+        'held' => 'steady red', 'low' => 'one red flash', 'identify' => 'blinking quickly: somebody looks for it',
     ];
 
     private const PATTERNS = [
         'off' => 'off', 'blinking' => 'blink', 'double' => 'double', 'steady' => 'steady', 'held' => 'steady', 'low' => 'flash-once',
+        'identify' => 'blink',
     ];
 
     /** @param string $base what its addresses begin with, where several houses stand in */

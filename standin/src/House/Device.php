@@ -9,6 +9,7 @@ use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Mesh\Role;
 use Kavvel\Core\Radio\Transceiver;
 use Kavvel\Core\Site\Vec3;
+use Kavvel\Core\WhoIsWho\Trigger;
 
 /** One device of the imaginary house, as it truly is before anybody touches it. */
 final readonly class Device
@@ -55,29 +56,24 @@ final readonly class Device
     /** What a person does to make it speak once it is in. */
     public function trigger(): string
     {
-        return match ($this->profile->capabilities[0]) {
-            'contact' => 'Open it',
-            'occupancy' => 'Walk past it',
-            'leak' => 'Wet it',
-            'smoke' => 'Press its test button',
-            'button' => 'Press a key',
-            'temperature', 'thermostat' => 'Warm it with a hand',
-            default => 'Switch it by hand',
-        };
+        return Trigger::of($this->profile)->words ?? 'Touch it';
     }
 
-    /** @return array{string, string} capability and value that it reports then */
+    /** @return array{string, string} capability and value that it reports then; "toggled": whatever it has become */
     public function report(): array
     {
-        return match ($this->profile->capabilities[0]) {
-            'contact' => ['contact', 'open'],
-            'occupancy' => ['occupancy', 'occupied'],
-            'leak' => ['leak', 'wet'],
-            'smoke' => ['smoke', 'test'],
-            'button' => ['button', 'pressed'],
-            'temperature', 'thermostat' => ['temperature', '24.5'],
-            default => ['on-off', 'toggled'],
-        };
-    }
+        $capability = Trigger::of($this->profile)->capability ?? 'touched';
 
+        return [$capability, match ($capability) {
+            'contact' => 'open',
+            'occupancy' => 'occupied',
+            'leak' => 'wet',
+            'smoke' => 'test',
+            'button', 'turn', 'touched' => 'pressed',
+            'temperature' => '24.5',
+            'humidity' => '71',
+            'thermostat' => '21.5',
+            default => 'toggled',
+        }];
+    }
 }

@@ -17,6 +17,11 @@ final class Hub
 
     private const SWITCHING_MS = 300;
 
+    private const BLINKS_MS = 10_000;
+
+    /** A device that sleeps takes an order so long after it spoke */
+    private const AWAKE_MS = 30_000;
+
     public string $epoch = '';
 
     public bool $isPlugged = true;
@@ -110,12 +115,27 @@ final class Hub
         $state->spokeAt = $this->world->now;
     }
 
-    public function label(string $address, string $label): void
+    public function label(string $address, string $label, ?string $location): void
     {
         $state = $this->world->byAddress($address);
         if ($state !== null) {
             $state->label = $label;
-            $this->emit('label.set', ['address' => $address, 'label' => $label]);
+            $this->emit('label.set', ['address' => $address, 'label' => $label, ...($location === null ? [] : ['location' => $location])]);
+        }
+    }
+
+    /** It blinks, so that a person in the house sees which one it is. */
+    public function identify(string $command, string $address): void
+    {
+        $state = $this->world->byAddress($address);
+        if ($state === null || ! $this->world->hears($state)) {
+            $this->world->after(self::NO_ANSWER_MS, 'no-answer', ['command' => $command, 'address' => $address]);
+        } elseif ($state->sleeps() && $this->world->now - $state->spokeAt > self::AWAKE_MS) {
+            $this->emit('command.failed', ['command' => $command, 'address' => $address, 'reason' => 'asleep']);
+        } else {
+            $state->light = 'identify';
+            $this->world->after(self::BLINKS_MS, 'blinked', ['device' => $state->device->key]);
+            $this->emit('command.done', ['command' => $command, 'address' => $address, 'value' => 'identify']);
         }
     }
 
@@ -145,6 +165,7 @@ final class Hub
                 ['command' => $what['command'], 'address' => $what['address'], 'reason' => 'no answer'],
             ),
             'sent' => $this->emit('signal.sent', ['command' => $what['command']]),
+            'blinked' => $this->blinked($this->world->devices[$what['device']]),
             'switched' => $this->switched($this->world->devices[$what['device']], $what),
             default => null,
         };
@@ -179,6 +200,11 @@ final class Hub
     {
         $this->readings[$ref]['done'] = true;
         $this->emit('reading.done', ['reading' => $ref]);
+    }
+
+    private function blinked(DeviceState $state): void
+    {
+        $state->light = $state->light === 'identify' ? 'off' : $state->light;
     }
 
     /** @param array<string, mixed> $what */

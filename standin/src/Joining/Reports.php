@@ -29,7 +29,7 @@ final readonly class Reports
             $this->hub->emit('device.reported', [
                 'address' => $state->device->address,
                 'capability' => $capability,
-                'value' => $capability === 'on-off' ? ($state->on ? 'on' : 'off') : $value,
+                'value' => $value === 'toggled' ? ($state->on ? 'on' : 'off') : $value,
             ]);
         }
     }

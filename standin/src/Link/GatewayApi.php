@@ -67,7 +67,7 @@ final readonly class GatewayApi
     private function about(Fold $state): array
     {
         return [
-            'link' => 'kavvel-gateway-link', 'version' => 4, 'name' => 'Stand-in hub',
+            'link' => 'kavvel-gateway-link', 'version' => 5, 'name' => 'Stand-in hub',
             'epoch' => $state->hub->epoch, 'clock' => Hub::time($state->world->now), 'oldest' => 1, 'newest' => count($state->hub->events),
             'radios' => [
                 ...array_map(static fn (string $protocol, int $seconds): array => [
@@ -289,17 +289,34 @@ final readonly class GatewayApi
         }
 
         return match ([$method, $parts[3] ?? '']) {
-            ['PUT', 'label'] => is_string($body['label'] ?? null)
-                ? $this->accepted(['do' => 'label', 'address' => $address, 'label' => $body['label']], $body, 'command')
-                : [422, self::error('missing', 'A label is text.')],
-            ['POST', 'commands'] => in_array($body['value'] ?? null, ['on', 'off', 'toggle'], true)
-                ? $this->accepted(['do' => 'switch', 'address' => $address, 'value' => $body['value']], $body, 'command')
-                : [422, self::error('unsupported', 'A node can be told on, off or toggle.')],
+            ['PUT', 'label'] => $this->label($address, $body),
+            ['POST', 'commands'] => match ($body['value'] ?? null) {
+                'on', 'off', 'toggle' => $this->accepted(
+                    ['do' => 'switch', 'address' => $address, 'value' => $body['value']],
+                    $body,
+                    'command',
+                ),
+                'identify' => $this->accepted(['do' => 'identify', 'address' => $address], $body, 'command'),
+                default => [422, self::error('unsupported', 'A node can be told on, off, toggle or identify.')],
+            },
             ['DELETE', ''] => $state->world->byAddress($address)->device->behind === null
                 ? $this->accepted(['do' => 'remove', 'address' => $address], $body, 'command')
                 : [422, self::error('bridged', 'It stands behind a bridge: it is taken out in the bridge’s own app.')],
             default => [404, self::error('not-found', 'A node has label and commands.')],
         };
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return array{int, array<string, mixed>}
+     */
+    private function label(string $address, array $body): array
+    {
+        [$label, $location] = [$body['label'] ?? null, $body['location'] ?? null];
+
+        return is_string($label) && ($location === null || is_string($location))
+            ? $this->accepted(['do' => 'label', 'address' => $address, 'label' => $label, 'location' => $location], $body, 'command')
+            : [422, self::error('missing', 'A label is text, and so is a location.')];
     }
 
     /**

@@ -114,7 +114,8 @@ final readonly class Fold
                 (string) $entry['command'],
                 Protocol::from((string) ($entry['protocol'] ?? Protocol::Zigbee->value)),
             ),
-            'label' => $this->hub->label((string) $entry['address'], (string) $entry['label']),
+            'label' => $this->hub->label((string) $entry['address'], (string) $entry['label'], $entry['location'] ?? null),
+            'identify' => $this->hub->identify((string) $entry['command'], (string) $entry['address']),
             'switch' => $this->hub->switch((string) $entry['command'], (string) $entry['address'], (string) $entry['value']),
             'send' => $this->remotes->send((string) $entry['command'], Protocol::from((string) $entry['protocol']), $entry),
             'say' => $this->bus->send(

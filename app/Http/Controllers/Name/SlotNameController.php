@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Name;
 use App\Http\Requests\Name\SlotNameRequest;
 use App\Models\SiteJob;
 use App\Models\Slot;
-use App\Stations\Name\JobNames;
+use App\Naming\JobNames;
 use App\Stations\Name\Naming;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

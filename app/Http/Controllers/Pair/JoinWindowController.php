@@ -10,6 +10,7 @@ use App\Logbook\Logbook;
 use App\Models\JoinWindow;
 use App\Models\SiteJob;
 use App\Stations\Pair\JoinWindows;
+use App\Windows\EndOfWindow;
 use Illuminate\Http\RedirectResponse;
 
 final class JoinWindowController
@@ -27,12 +28,14 @@ final class JoinWindowController
         JobRequest $request,
         SiteJob $job,
         JoinWindow $joinWindow,
-        JoinWindows $windows,
+        EndOfWindow $windows,
         Logbook $logbook,
     ): RedirectResponse {
         $windows->close($joinWindow);
         $logbook->write($job, $request->person(), 'pair', 'Closed the join window.');
 
-        return redirect()->route('jobs.pair', ['job' => $job, 'next' => $joinWindow->slot()->value('key')], 303);
+        return $joinWindow->slot_id === null && $joinWindow->attempts()->doesntExist()
+            ? redirect()->route('jobs.name', [$job, 'lens' => 'who'], 303)
+            : redirect()->route('jobs.pair', ['job' => $job, 'next' => $joinWindow->slot()->value('key')], 303);
     }
 }

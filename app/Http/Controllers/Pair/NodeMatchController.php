@@ -6,9 +6,9 @@ namespace App\Http\Controllers\Pair;
 
 use App\Http\Requests\JobRequest;
 use App\Http\Requests\Pair\NodeMatchRequest;
+use App\Matching\Matching;
 use App\Models\SiteJob;
 use App\Models\Slot;
-use App\Stations\Pair\Matching;
 use Illuminate\Http\RedirectResponse;
 
 final class NodeMatchController
@@ -17,7 +17,9 @@ final class NodeMatchController
     {
         $matching->match($job, $slot, $request->node(), $request->person());
 
-        return redirect()->route('jobs.pair', $job, 303);
+        return $request->has('from')
+            ? redirect()->route('jobs.name', [$job, 'lens' => 'who'], 303)
+            : redirect()->route('jobs.pair', $job, 303);
     }
 
     public function destroy(JobRequest $request, SiteJob $job, Slot $slot, Matching $matching): RedirectResponse

@@ -8,8 +8,8 @@ use App\Http\Requests\JobRequest;
 use App\Logbook\Logbook;
 use App\Models\SiteJob;
 use App\Models\Slot;
-use App\Stations\Pair\JoinWindows;
 use App\Stations\Pair\PutOff;
+use App\Windows\EndOfWindow;
 use Illuminate\Http\RedirectResponse;
 
 final class PutOffController
@@ -19,7 +19,7 @@ final class PutOffController
         SiteJob $job,
         Slot $slot,
         PutOff $putOff,
-        JoinWindows $windows,
+        EndOfWindow $windows,
         Logbook $logbook,
     ): RedirectResponse {
         $putOff->add($job, $slot);

@@ -16,7 +16,7 @@ final class NodeMatchRequest extends JobRequest
             if (! $this->siteJob()->nodes()->where('address', $value)->whereIn('state', ['joined', 'in-part'])->exists()) {
                 $fail("{$value} is not on the network any more. Pair it again.");
             }
-        }]];
+        }], 'from' => ['sometimes', 'in:who']];
     }
 
     public function node(): Node

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Stations\Name;
+namespace App\Naming;
 
 use App\Gateway\GatewayClient;
 use App\Gateway\HubCommand;
@@ -16,14 +16,15 @@ final class WriteLabel extends HubCommand
         Gateway $gateway,
         private readonly string $command,
         private readonly string $address,
-        private readonly string $name,
+        private readonly string $label,
+        private readonly ?string $place,
     ) {
         parent::__construct($gateway);
     }
 
     protected function tell(Gateway $gateway, GatewayClient $client): void
     {
-        $client->label($this->command, $this->address, $this->name);
+        $client->label($this->command, $this->address, $this->label, $this->place);
     }
 
     /** Unless the slot has been named anew meanwhile. */

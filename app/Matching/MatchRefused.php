@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Stations\Pair;
+namespace App\Matching;
 
 use App\Editing\Refused;
 use App\Models\Node;

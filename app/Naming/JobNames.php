@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Stations\Name;
+namespace App\Naming;
 
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
@@ -10,6 +10,7 @@ use App\Models\SiteJob;
 use Kavvel\Core\Naming\Conflict;
 use Kavvel\Core\Naming\ConflictCheck;
 use Kavvel\Core\Naming\Device;
+use Kavvel\Core\Naming\DeviceLabel;
 use Kavvel\Core\Naming\NameJudgement;
 use Kavvel\Core\Naming\NamePlan;
 use Kavvel\Core\Naming\Pattern;
@@ -72,6 +73,12 @@ final readonly class JobNames
     public function names(array $keys): array
     {
         return NamePlan::proposals($this->pattern, $this->devices, $keys);
+    }
+
+    /** What is written to a device that has its name. */
+    public function label(string $key): DeviceLabel
+    {
+        return DeviceLabel::of($this->judge($key)->name, $this->device($key)?->protocol);
     }
 
     public function device(string $key): ?Device

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Stations\Pair;
+namespace App\Matching;
 
 use App\Logbook\Logbook;
 use App\Models\JoinWindow;
@@ -11,14 +11,22 @@ use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\Snag;
 use App\Models\User;
+use App\Naming\JobNames;
+use App\Naming\Labels;
 use App\Proving\Proofs;
+use App\Windows\EndOfWindow;
 use Kavvel\Core\Pairing\NodeFit;
 use Kavvel\Core\Proving\Shown;
 
 /** Commissioning in one act: this node is that slot's device. The window closes with it: one at a time. */
 final readonly class Matching
 {
-    public function __construct(private Logbook $logbook, private Proofs $proofs, private JoinWindows $windows) {}
+    public function __construct(
+        private Logbook $logbook,
+        private Proofs $proofs,
+        private EndOfWindow $windows,
+        private Labels $labels,
+    ) {}
 
     /** @throws MatchRefused */
     public function match(SiteJob $job, Slot $slot, Node $node, User $person): void
@@ -31,6 +39,7 @@ final readonly class Matching
         $slot->update(['node_id' => $node->id, 'named_at' => $slot->node_id === $node->id ? $slot->named_at : null, 'placed_at' => null]);
         $node->update(['matched_at' => now()]);
         $this->proofs->beginStay($slot, $node);
+        $this->labels->writeAgain($slot, $node, JobNames::read($job));
         if (! $node->is_reachable) {
             $text = "The {$slot->title()} does not answer behind its bridge: its power, its battery, or its way to the bridge.";
             $this->raiseSnag($job, $slot, $text, $person);
@@ -84,7 +93,7 @@ final readonly class Matching
     }
 
     /** @throws MatchRefused where one of the two is behind a bridge, and the other is not behind that one */
-    private function checkBridge(Slot $slot, Node $node): void
+    public function checkBridge(Slot $slot, Node $node): void
     {
         $bridge = $slot->behind()->with('node')->first();
         if ($bridge === null && $node->via !== null) {
