@@ -234,6 +234,8 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/sure-matches', [Name\SureMatchController::class, 'store'])->name('sure-matches.store');
             Route::post('/nodes/{node:id}/blinks', [Name\BlinkController::class, 'store'])->name('nodes.blinks.store');
             Route::put('/slots/{slot}/node', [Name\CarryController::class, 'update'])->name('slots.node.update');
+            Route::get('/slots/{slot}/replacement', [Pair\ReplacementController::class, 'show'])->name('slots.replacement.show');
+            Route::post('/slots/{slot}/replacement', [Pair\ReplacementController::class, 'store'])->name('slots.replacement.store');
 
             Route::post('/mesh-readings', [Mesh\MeshReadingController::class, 'store'])->name('mesh-readings.store');
             Route::post('/mesh-proposals', [Mesh\ProposalController::class, 'store'])->name('mesh-proposals.store');

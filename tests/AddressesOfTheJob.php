@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests;
 
 use App\Models\Pack;
+use App\Models\User;
 use Illuminate\Support\Facades\Route as Router;
 
 /** Every address below a job, found in the routes themselves. */
@@ -54,6 +55,10 @@ trait AddressesOfTheJob
             'company_id' => $job->company_id, 'key' => 'proposal-1', 'protocol' => 'zigbee', 'changes' => 'off:signal-plug', 'by' => 'Mara',
             'at' => now(),
         ])->key;
+        $with['node'] = (string) $job->nodes()->value('id');
+        $with['listening'] = (string) $job->listenings()->create([
+            'slot_id' => $job->slots()->value('id'), 'user_id' => User::query()->value('id'), 'round_at' => now(),
+        ])->id;
         $addresses = [];
         foreach (Router::getRoutes()->getRoutes() as $route) {
             if (! str_starts_with($route->uri(), 'jobs/{job}')) {

@@ -31,6 +31,7 @@ final readonly class NodeList
             'heard_at' => $at ?? $node->heard_at,
             'left_at' => null,
             'matched_at' => $at === null ? $node->matched_at : null,
+            'given_up_at' => $at === null ? $node->given_up_at : null,
         ])->save();
 
         return $node;

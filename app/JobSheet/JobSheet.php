@@ -124,6 +124,13 @@ final readonly class JobSheet
         ));
     }
 
+    /** Devices that are in, and whose best way leads through this one, or that stand behind it. */
+    public function hangingOn(SlotCard $card): int
+    {
+        return count(array_filter($this->cards, static fn (SlotCard $other): bool => $other->isIn()
+            && ($other->forecast?->parentKey === $card->key() || $other->behind === $card->key())));
+    }
+
     public function hub(?int $gatewayId): ?Hub
     {
         foreach ($this->hubs as $hub) {

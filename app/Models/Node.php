@@ -34,6 +34,7 @@ use Kavvel\Core\Protocol\Protocol;
  * @property Carbon|null $heard_at
  * @property Carbon|null $left_at
  * @property Carbon|null $matched_at since when it is its slot’s device; null: it has come onto the network since
+ * @property Carbon|null $given_up_at since when it is replaced, and was not heard again
  * @property Carbon|null $rejoined_at when it last came through a window
  * @property string|null $said capability of what it told last by itself
  * @property string|null $said_value
@@ -80,6 +81,7 @@ final class Node extends Model
             'protocol' => Protocol::class, 'is_router' => 'boolean', 'is_reachable' => 'boolean', 'capabilities' => 'array',
             'joined_at' => 'datetime', 'heard_at' => 'datetime', 'left_at' => 'datetime', 'rejoined_at' => 'datetime',
             'matched_at' => 'datetime', 'said_at' => 'datetime', 'blinks_at' => 'datetime',
+            'given_up_at' => 'datetime',
         ];
     }
 }

@@ -71,6 +71,18 @@ final class SlotFit extends Model
         $this->fill([...$values, 'lock_version' => $this->exists ? $this->lock_version + 1 : 1])->save();
     }
 
+    /** It is in the wall, or put up, no longer: it goes in with a proof of its own. */
+    public function comesOut(): void
+    {
+        if ($this->fitted_at === null && $this->hung === null) {
+            return;
+        }
+        $this->note(['fitted_at' => null, 'fitted_by' => null, 'minutes' => null, 'hung' => null]);
+        $underWay = $this->circuit_id === null ? null : Isolation::query()->where('circuit_id', $this->circuit_id)
+            ->whereNull('ended_at')->latest('id')->first();
+        $underWay?->update(['work' => $underWay->core()->takeOut($this->slot()->firstOrFail()->key)->row()]);
+    }
+
     public function foundBox(): ?FoundBox
     {
         return $this->box === null ? null : FoundBox::fromInput(Input::of($this->box));

@@ -23,6 +23,9 @@ use Illuminate\Support\Carbon;
  * @property Carbon $since
  * @property Carbon|null $until null: it is there
  * @property string|null $because
+ * @property string|null $replaced reason for which it was replaced; null: it went otherwise
+ * @property list<string>|null $shown rungs that it had shown then
+ * @property int $hanging_on devices that reached the hub through it then
  */
 final class Stay extends Model
 {
@@ -34,11 +37,11 @@ final class Stay extends Model
 
     protected $guarded = [];
 
-    public static function begin(Slot $slot, Node $node): void
+    public static function begin(Slot $slot, Node $node, ?Carbon $since = null): void
     {
         self::query()->create([
             'site_job_id' => $slot->site_job_id, 'slot_id' => $slot->id, 'node_id' => $node->id, 'address' => $node->address,
-            'model' => $node->model, 'since' => now(),
+            'model' => $node->model, 'since' => $since ?? now(),
         ]);
     }
 
@@ -61,6 +64,6 @@ final class Stay extends Model
 
     protected function casts(): array
     {
-        return ['since' => 'datetime', 'until' => 'datetime'];
+        return ['since' => 'datetime', 'until' => 'datetime', 'shown' => 'array'];
     }
 }

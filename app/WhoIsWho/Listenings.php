@@ -84,7 +84,7 @@ final readonly class Listenings
     /** A device has spoken. What was said before the round began, and came late, is no answer to its trigger. */
     public function heard(Node $node, string $capability, string $value, Carbon $at): void
     {
-        $node->update(['said' => $capability, 'said_value' => $value, 'said_at' => $at]);
+        $node->update(['said' => $capability, 'said_value' => $value, 'said_at' => $at, 'given_up_at' => null]);
         $listening = Listening::underWay($node->site_job_id)->latest('id')->first();
         if ($listening === null || $at->lessThan($listening->round_at->clone()->subSeconds(self::SLACK_SECONDS))) {
             return;

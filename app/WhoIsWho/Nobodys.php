@@ -31,7 +31,7 @@ final readonly class Nobodys
         return new self(
             $sheet,
             array_filter($sheet->nodes, static fn (Node $node): bool => in_array($node->state, ['joined', 'in-part'], true)
-                && ! isset($taken[$node->id])),
+                && ! isset($taken[$node->id]) && $node->given_up_at === null),
             array_filter($sheet->cards, static fn (SlotCard $card): bool => ! $card->isIn()),
         );
     }

@@ -16,7 +16,7 @@ final class ArchitectureTest
         ['Input', 'Daylight'], ['Bus', 'Codes', 'Protocol'], ['Site', 'Naming', 'Survey'], ['Floorplan', 'Radio'],
         ['Cabling', 'Catalogue', 'Mesh', 'Siting'],
         ['Calibrating', 'Circuits', 'Closing', 'Coverage', 'Drops', 'Existing', 'Handover', 'Heating', 'Measuring', 'Pairing', 'Proving'],
-        ['Fit', 'Mending', 'Questions', 'Wants', 'WhoIsWho'], ['JobFile', 'Van'], ['Cli'],
+        ['Fit', 'Mending', 'Questions', 'Replacing', 'Wants', 'WhoIsWho'], ['JobFile', 'Van'], ['Cli'],
     ];
 
     private const STATIONS = ['Survey', 'Fit', 'Pair', 'Name', 'Mesh', 'HandOver'];
@@ -25,7 +25,7 @@ final class ArchitectureTest
         ['Tables', 'Vitals'], ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['Pictures'],
         ['JobFiles', 'JobSheet', 'Proving'],
         ['Bus', 'Catalogue', 'Codes', 'Existing', 'WhoIsWho'], ['Gateway', 'Settings', 'Temporary'],
-        ['Naming', 'Radio', 'Windows'], ['Floorplan', 'Matching'],
+        ['Naming', 'Radio', 'Windows'], ['Floorplan'], ['Matching'],
         ['JobList', 'SignIn', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],
     ];
 

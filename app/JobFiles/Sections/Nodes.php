@@ -32,6 +32,7 @@ final readonly class Nodes extends Section
             'batteryPercent' => $one->battery_percent,
             'joinedAt' => self::time($one->joined_at),
             'heardAt' => self::time($one->heard_at),
+            ...$one->given_up_at === null ? [] : ['givenUpAt' => self::time($one->given_up_at)],
         ])->values()->all();
     }
 
@@ -54,6 +55,7 @@ final readonly class Nodes extends Section
                 'battery_percent' => $row['batteryPercent'] ?? null,
                 'joined_at' => $reading->time($row['joinedAt'] ?? null),
                 'heard_at' => $reading->time($row['heardAt'] ?? null),
+                'given_up_at' => $reading->time($row['givenUpAt'] ?? null),
             ]);
             $reading->keep($this->key(), $row['address'], $made->id);
         }

@@ -10,6 +10,7 @@ use App\Models\LearntKey;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\SlotSetting;
+use App\Models\Stay;
 
 final readonly class Slots extends Section
 {
@@ -20,7 +21,7 @@ final readonly class Slots extends Section
 
     public function write(SiteJob $job): array
     {
-        $beside = ['room', 'point', 'profile', 'node', 'behind', 'gateway', 'settings', 'learntKeys'];
+        $beside = ['room', 'point', 'profile', 'node', 'behind', 'gateway', 'settings', 'learntKeys', 'stays'];
         $slots = $job->slots()->with($beside)->orderBy('id')->get();
 
         return $slots->map(static fn (Slot $one): array => [
@@ -46,6 +47,7 @@ final readonly class Slots extends Section
             ...$one->placed_at === null ? [] : ['placedAt' => self::time($one->placed_at)],
             ...$one->left_at === null ? [] : ['leftAt' => self::time($one->left_at)],
             ...$one->settings->isEmpty() ? [] : ['settings' => self::settings($one)],
+            ...$one->stays->whereNotNull('until')->isEmpty() ? [] : ['stays' => self::stays($one)],
             ...self::taught($one),
             'load' => $one->load_what === null ? null : [
                 'what' => $one->load_what, 'watts' => $one->load_watts, 'staysOn' => $one->load_stays_on, 'heats' => $one->load_heats,
@@ -59,6 +61,16 @@ final readonly class Slots extends Section
         return array_values($slot->settings->sortBy('id')->map(static fn (SlotSetting $one): array => [
             'name' => $one->name, 'planned' => $one->planned, 'actual' => $one->actual, 'setBy' => $one->set_by,
             'setAt' => self::time($one->set_at),
+        ])->all());
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function stays(Slot $slot): array
+    {
+        return array_values($slot->stays->sortBy('id')->map(static fn (Stay $one): array => [
+            'address' => $one->address, 'model' => $one->model, 'since' => self::time($one->since), 'until' => self::time($one->until),
+            'because' => $one->because,
+            ...$one->replaced === null ? [] : ['replaced' => $one->replaced, 'shown' => $one->shown, 'hangingOn' => $one->hanging_on],
         ])->all());
     }
 
@@ -116,6 +128,7 @@ final readonly class Slots extends Section
                     'at' => $reading->time($key['at'] ?? null), 'signal' => $key['signal'] ?? null,
                 ]);
             }
+            self::readStays($reading, $made, $row['stays'] ?? []);
             foreach ($row['settings'] ?? [] as $setting) {
                 $made->settings()->create([
                     'site_job_id' => $reading->job->id, 'name' => $setting['name'], 'planned' => $setting['planned'] ?? null,
@@ -128,6 +141,30 @@ final readonly class Slots extends Section
             if (isset($row['behind'])) {
                 Slot::query()->whereKey($reading->id('slots', $row['key']))->update(['behind_id' => $reading->id('slots', $row['behind'])]);
             }
+        }
+    }
+
+    /**
+     * A file may say only which device is there now.
+     *
+     * @param  list<array<string, mixed>>  $rows
+     */
+    private static function readStays(Reading $reading, Slot $slot, array $rows): void
+    {
+        foreach ($rows as $row) {
+            $slot->stays()->create([
+                'site_job_id' => $reading->job->id, 'address' => $row['address'], 'model' => $row['model'] ?? null,
+                'since' => $reading->time($row['since']), 'until' => $reading->time($row['until'] ?? null),
+                'because' => $row['because'] ?? null, 'replaced' => $row['replaced'] ?? null, 'shown' => $row['shown'] ?? null,
+                'hanging_on' => $row['hangingOn'] ?? 0,
+            ]);
+        }
+        $node = $slot->node()->first();
+        $open = $slot->stays()->whereNull('until')->first();
+        if ($node !== null && $open === null) {
+            Stay::begin($slot, $node, $node->joined_at);
+        } elseif ($node !== null) {
+            $open->update(['node_id' => $node->id]);
         }
     }
 }

@@ -140,8 +140,7 @@ final readonly class Boxes
             throw FitRefused::isOnItsNetwork();
         }
         if ($wall->fit->fitted_at !== null) {
-            $wall->fit->note(['fitted_at' => null, 'fitted_by' => null, 'minutes' => null]);
-            $wall->isolation?->update(['work' => $wall->isolation->core()->takeOut($slot->key)->row()]);
+            $wall->fit->comesOut();
             $this->proofs->movedByHand($slot);
             $this->logbook->write($job, $person, 'fit', "The {$slot->title()} comes out again.", $slot);
         }

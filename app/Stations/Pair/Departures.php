@@ -6,6 +6,7 @@ namespace App\Stations\Pair;
 
 use App\JobSheet\HubOfSlot;
 use App\Logbook\Logbook;
+use App\Matching\LetGoOfNode;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\User;

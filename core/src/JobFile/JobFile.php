@@ -324,6 +324,7 @@ final readonly class JobFile
             Check::time($slot->find('namedAt'));
             self::load($slot->find('load'));
             Fitting::settings($slot);
+            Stays::check($slot);
             TaughtKeys::check($slot);
             $slot->find('remote')?->get('worksAway')->flag();
             $slot->find('remote')?->get('toggles')->flag();

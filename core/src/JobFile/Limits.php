@@ -237,6 +237,7 @@ final readonly class Limits
             'nodes' => [
                 'address' => self::line(40), 'via?' => self::line(40), 'model?' => $name, 'firmware?' => self::line(40), 'label?' => $name,
                 'batteryPercent?' => static fn (Input $percent): int => $percent->whole(0, 100), 'joinedAt?' => $time, 'heardAt?' => $time,
+                'givenUpAt?' => $time,
                 'capabilities' => static fn (Input $all) => self::each($all, 100, self::line(80)),
             ],
             'slots' => [
@@ -247,6 +248,12 @@ final readonly class Limits
                 'settings?' => static fn (Input $all) => self::each($all, 60, static fn (Input $one) => self::fields($one, [
                     'name' => self::line(40), 'planned?' => self::line(60), 'actual?' => self::line(60), 'setBy?' => $name,
                     'setAt?' => $time,
+                ])),
+                'stays?' => static fn (Input $all) => self::each($all, 200, static fn (Input $one) => self::fields($one, [
+                    'address' => self::line(40), 'model?' => $name, 'since' => $time, 'until?' => $time,
+                    'because?' => self::note(self::NAME),
+                    'shown?' => static fn (Input $rungs) => self::each($rungs, 20, self::line(20)),
+                    'hangingOn?' => static fn (Input $count): int => $count->whole(0, 65_535),
                 ])),
                 'taught?' => static fn (Input $taught) => self::fields($taught, [
                     'keys' => static fn (Input $keys) => self::each($keys, LearnSheet::MOST_KEYS, static fn (Input $one) => self::fields(

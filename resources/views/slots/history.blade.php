@@ -1,3 +1,16 @@
+@php($former = $open->stays->whereNotNull('until'))
+@if ($former->isNotEmpty())
+<details id="stays"><summary>{{ $former->count() === 1 ? 'One device was' : $former->count().' devices were' }} here before</summary>
+    <ul class="rows">
+        @foreach ($former as $stay)
+        <li><span><span class="measure">{{ $stay->address }}</span><br>
+            <span class="quiet">{{ $stay->model }}, until {{ $stay->until->onSite()->isoFormat('D MMM YYYY, HH:mm') }}:
+                {{ $stay->because }}</span></span>
+            <span class="end quiet">since {{ $stay->since->onSite()->isoFormat('D MMM YYYY') }}</span></li>
+        @endforeach
+    </ul>
+</details>
+@endif
 @if ($open->attempts->isNotEmpty())
 <details id="attempts"><summary>{{ $open->attempts->count() }} {{ Str::plural('attempt', $open->attempts->count()) }} to pair it</summary>
     <ul class="rows">

@@ -1,7 +1,7 @@
 @use('Kavvel\Core\Proving\Outcome')
 @use('Kavvel\Core\Proving\Rung')
 <div>
-    <h3 class="mb-1">Proof ladder</h3>
+    <h3 class="mb-1" id="ladder">Proof ladder</h3>
     <ol class="ladder">
         @foreach (Rung::cases() as $rung)
         @php($proof = $card->ladder->proof($rung))

@@ -16,6 +16,7 @@
 @endforeach
 @include('slots.node')
 @include('slots.who')
+@includeWhen($open->redo?->before !== null, 'slots.replace')
 @include('slots.bridge')
 @include('slots.hub')
 @include('slots.load')
@@ -28,6 +29,7 @@
 @endif
 @include('slots.forecast')
 @include('slots.leave')
+@includeWhen($open->redo?->before === null, 'slots.replace')
 @include('slots.history')
 @can('seeSecrets', $job)
     @include('slots.codes')

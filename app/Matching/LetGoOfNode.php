@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Stations\Pair;
+namespace App\Matching;
 
 use App\Gateway\GatewayClient;
 use App\Gateway\HubCommand;

@@ -1,0 +1,3 @@
+@foreach ($words as $one)
+<p class="note">{{ $one }}</p>
+@endforeach
