@@ -71,6 +71,7 @@ Route::middleware($signedIn)->group(static function (): void {
         Route::get('/snags', [Bench\SnagController::class, 'index'])->name('snags');
         Route::get('/find', Bench\FindController::class)->name('find');
         Route::get('/slots/{slot}/name', [Name\SlotNameController::class, 'show'])->name('slots.name.show');
+        Route::get('/name-batches/{nameBatch:id}.csv', [Name\NameBatchController::class, 'show'])->name('name-batches.show');
         Route::get('/packs/{pack:number}', [HandOver\PackController::class, 'show'])->name('packs.show');
 
         Route::middleware('can:editClient,job')->group(static function (): void {
@@ -226,6 +227,13 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/slots/{slot}/hand-pairing', [Pair\HandPairingController::class, 'store'])->name('slots.hand-pairing.store');
 
             Route::put('/slots/{slot}/name', [Name\SlotNameController::class, 'update'])->name('slots.name.update');
+            Route::post('/name-batches', [Name\NameBatchController::class, 'store'])->name('name-batches.store');
+            Route::delete('/name-batches/{nameBatch:id}', [Name\NameBatchController::class, 'destroy'])->name('name-batches.destroy');
+            Route::put('/name-rules', [Name\NameRulesController::class, 'update'])->name('name-rules.update');
+            Route::put('/leftovers/{node:id}', [Name\LeftoverController::class, 'update'])->name('leftovers.update');
+            Route::delete('/leftovers/{node:id}', [Name\LeftoverController::class, 'destroy'])->name('leftovers.destroy');
+            Route::post('/places', [Name\PlaceController::class, 'store'])->name('places.store');
+            Route::delete('/places/{planEdit:id}', [Name\PlaceController::class, 'destroy'])->name('places.destroy');
             Route::post('/listenings', [Name\ListeningController::class, 'store'])->name('listenings.store');
             Route::put('/listenings/{listening:id}', [Name\ListeningController::class, 'update'])->name('listenings.update');
             Route::delete('/listenings/{listening:id}', [Name\ListeningController::class, 'destroy'])->name('listenings.destroy');

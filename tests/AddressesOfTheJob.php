@@ -59,6 +59,7 @@ trait AddressesOfTheJob
         $with['listening'] = (string) $job->listenings()->create([
             'slot_id' => $job->slots()->value('id'), 'user_id' => User::query()->value('id'), 'round_at' => now(),
         ])->id;
+        $with['nameBatch'] = (string) $job->nameBatches()->create(['words' => 'all by the pattern', 'by' => 'Mara', 'at' => now()])->id;
         $addresses = [];
         foreach (Router::getRoutes()->getRoutes() as $route) {
             if (! str_starts_with($route->uri(), 'jobs/{job}')) {

@@ -17,7 +17,7 @@ final class LetGoOfNode extends HubCommand
         Gateway $gateway,
         private readonly string $command,
         private readonly string $address,
-        private readonly int $slotId,
+        private readonly ?int $slotId,
     ) {
         parent::__construct($gateway);
     }
@@ -29,7 +29,7 @@ final class LetGoOfNode extends HubCommand
 
     protected function refused(string $why): void
     {
-        $slot = Slot::query()->whereKey($this->slotId)->first();
+        $slot = $this->slotId === null ? null : Slot::query()->whereKey($this->slotId)->first();
         if ($slot !== null) {
             $slot->update(['leave_refused' => mb_strimwidth($why, 0, 250, '…')]);
             $line = "The {$slot->title()} was not let go. {$why}";

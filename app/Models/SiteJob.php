@@ -32,6 +32,8 @@ use Kavvel\Core\Protocol\Region;
  * @property string $stage
  * @property Region $region
  * @property string $name_pattern
+ * @property string|null $name_platforms that show the names, one a line, with how many characters they take
+ * @property string|null $name_groups that a platform of the client has, one a line
  * @property string $school
  * @property int $batch unlike devices that one window may let in
  * @property string|null $client_email
@@ -309,6 +311,12 @@ final class SiteJob extends Model
     public function listenings(): HasMany
     {
         return $this->hasMany(Listening::class);
+    }
+
+    /** @return HasMany<NameBatch, $this> */
+    public function nameBatches(): HasMany
+    {
+        return $this->hasMany(NameBatch::class);
     }
 
     /** @return HasMany<MeshProposal, $this> */

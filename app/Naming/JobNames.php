@@ -11,9 +11,12 @@ use Kavvel\Core\Naming\Conflict;
 use Kavvel\Core\Naming\ConflictCheck;
 use Kavvel\Core\Naming\Device;
 use Kavvel\Core\Naming\DeviceLabel;
+use Kavvel\Core\Naming\Ecosystem;
 use Kavvel\Core\Naming\NameJudgement;
 use Kavvel\Core\Naming\NamePlan;
 use Kavvel\Core\Naming\Pattern;
+use Kavvel\Core\Naming\RenamePlan;
+use Kavvel\Core\Naming\Text;
 use Kavvel\Core\Protocol\Protocol;
 use stdClass;
 
@@ -24,7 +27,7 @@ final readonly class JobNames
      * @param  list<Device>  $devices
      * @param  list<string>  $rooms
      */
-    private function __construct(private Pattern $pattern, private array $devices, private array $rooms) {}
+    private function __construct(private Pattern $pattern, private array $devices, private array $rooms, private SiteJob $job) {}
 
     public static function of(JobSheet $sheet): self
     {
@@ -38,7 +41,8 @@ final readonly class JobNames
                 $card->profile->protocol,
                 $card->slot->name,
             ), $sheet->cards)),
-            array_column($sheet->geometry->rooms, 'name'),
+            array_values(array_column($sheet->geometry->rooms, 'name')),
+            $sheet->job,
         );
     }
 
@@ -57,7 +61,12 @@ final readonly class JobNames
             $row->name,
         ));
 
-        return new self(new Pattern($job->name_pattern), array_values($devices->all()), array_values($job->rooms()->pluck('name')->all()));
+        return new self(
+            new Pattern($job->name_pattern),
+            array_values($devices->all()),
+            array_values($job->rooms()->pluck('name')->all()),
+            $job,
+        );
     }
 
     /** The name that was given, or proposed in the form that fits the device; or one that was typed instead. */
@@ -73,6 +82,11 @@ final readonly class JobNames
     public function names(array $keys): array
     {
         return NamePlan::proposals($this->pattern, $this->devices, $keys);
+    }
+
+    public function rename(RenameAsk $ask): RenamePlan
+    {
+        return RenamePlan::of($this->pattern, $this->devices, $this->check(), $ask->wanted($this->pattern, $this->devices));
     }
 
     /** What is written to a device that has its name. */
@@ -100,6 +114,10 @@ final readonly class JobNames
 
     private function check(): ConflictCheck
     {
-        return new ConflictCheck($this->rooms, [], []);
+        return new ConflictCheck(
+            $this->rooms,
+            Text::lines((string) $this->job->name_groups),
+            Ecosystem::fromLines((string) $this->job->name_platforms),
+        );
     }
 }

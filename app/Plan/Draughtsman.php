@@ -93,6 +93,7 @@ final readonly class Draughtsman
             $this->lens->trial,
             $this->lens->touched,
             $this->lens->rays,
+            $this->lens->isArranged,
         );
     }
 

@@ -35,6 +35,7 @@ final readonly class Drawing
      * @param  list<Box>  $hubs
      * @param  array{float, float}|null  $touched
      * @param  list<array{float, float, float, float, string}>  $rays
+     * @param  bool  $isArranged  plates are dragged to where their devices are
      */
     public function __construct(
         public string $storey,
@@ -56,6 +57,7 @@ final readonly class Drawing
         public ?Trial $trial = null,
         public ?array $touched = null,
         public array $rays = [],
+        public bool $isArranged = false,
     ) {}
 
     public function viewBox(): string

@@ -19,6 +19,7 @@ final readonly class Lens
      * @param  Trial|null  $trial  where a hub is tried
      * @param  array{float, float}|null  $touched  a place that was asked about
      * @param  list<string>  $heard  keys of the slots whose devices have just spoken
+     * @param  bool  $isArranged  plates are dragged to where their devices are
      * @param  list<array{float, float, float, float, string}>  $rays  lines of sight: both ends, and "free" or "door"
      */
     public function __construct(
@@ -32,5 +33,6 @@ final readonly class Lens
         public array $rays = [],
         public ?array $keys = null,
         public array $heard = [],
+        public bool $isArranged = false,
     ) {}
 }

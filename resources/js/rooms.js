@@ -1,5 +1,5 @@
-// Drawing the plan: shows what a finger drags, and sends it. What becomes of it the core decides; the answer brings the
-// pieces of the page that changed.
+// Drawing the plan, and putting devices into their rooms: shows what a finger drags, and sends it. What becomes of it the
+// core decides; the answer brings the pieces of the page that changed.
 import { takeParts } from './live.js';
 
 const NUDGE_M = 0.1;
@@ -11,9 +11,9 @@ let drag = null;
 let isSending = false;
 let dropped = -Infinity;
 
-const plan = () => document.querySelector('.plan.draft');
 const form = () => document.getElementById('drag');
-const metres = (event) => new DOMPoint(event.clientX, event.clientY).matrixTransform(plan().getScreenCTM().inverse());
+const metres = (event, link) => new DOMPoint(event.clientX, event.clientY)
+    .matrixTransform(link.closest('svg').getScreenCTM().inverse());
 const tip = (text) => {
     const place = document.getElementById('draft-tip');
     if (place) place.textContent = text;
@@ -34,7 +34,9 @@ function send(link, dx, dy, byHand) {
     const fields = form()?.elements;
     if (!fields || isSending) return;
     const kind = link.dataset.drag;
-    for (const name of ['room', 'wall', 'point', 'dx', 'dy', 'by', 'x', 'y']) fields[name].value = '';
+    for (const name of ['room', 'wall', 'point', 'slot', 'dx', 'dy', 'by', 'x', 'y']) {
+        if (fields[name]) fields[name].value = '';
+    }
     fields.edit.value = `move-${kind}`;
     fields[kind].value = link.dataset.dragKey;
     fields.by_hand.value = byHand ? '1' : '';
@@ -54,7 +56,7 @@ function begin(event) {
     const link = event.target.closest?.('[data-drag]');
     if (!link || isSending || document.documentElement.hasAttribute('data-placing') || drag) return;
     event.stopPropagation();
-    drag = { link, from: metres(event), start: event, id: event.pointerId, moved: false, dx: 0, dy: 0 };
+    drag = { link, from: metres(event, link), start: event, id: event.pointerId, moved: false, dx: 0, dy: 0 };
 }
 
 function follow(event) {
@@ -62,7 +64,7 @@ function follow(event) {
     event.stopPropagation();
     if (!drag.moved && Math.hypot(event.clientX - drag.start.clientX, event.clientY - drag.start.clientY) < BEGINS_PX) return;
     drag.moved = true;
-    const now = metres(event);
+    const now = metres(event, drag.link);
     [drag.dx, drag.dy] = [now.x - drag.from.x, now.y - drag.from.y];
     let [dx, dy] = [drag.dx, drag.dy];
     if (drag.link.dataset.drag === 'wall') {

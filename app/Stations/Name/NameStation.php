@@ -21,7 +21,7 @@ final readonly class NameStation implements Station
 {
     private const NEXT_SHOWN = 5;
 
-    public function __construct(private WhoMove $who) {}
+    public function __construct(private WhoMove $who, private NamesMove $names, private RoomsMove $rooms) {}
 
     public function number(): int
     {
@@ -48,6 +48,8 @@ final readonly class NameStation implements Station
         return match (NameLens::tryFrom((string) $asked->lens) ?? NameLens::Plan) {
             NameLens::Plan => $this->naming($sheet, $asked, new Lens(labels: $labels)),
             NameLens::Who => $this->who->of($sheet, $asked, $labels),
+            NameLens::Names => $this->names->of($sheet, $asked),
+            NameLens::Rooms => $this->rooms->of($sheet, $asked, $labels),
         };
     }
 

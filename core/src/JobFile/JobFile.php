@@ -12,6 +12,7 @@ use Kavvel\Core\Drops\DropCode;
 use Kavvel\Core\Floorplan\RoomKind;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\Naming\Ecosystem;
 use Kavvel\Core\Naming\Pattern;
 use Kavvel\Core\Pairing\HubCheck;
 use Kavvel\Core\Pairing\NetworkFacts;
@@ -130,6 +131,7 @@ final readonly class JobFile
         $job->get('school')->word(array_column(PairingOrder::cases(), 'value'));
         $pattern = $job->get('namePattern');
         new Pattern($pattern->text(), $pattern->at);
+        Ecosystem::fromLines($job->find('namePlatforms')?->text() ?? '');
         foreach (['acceptanceDb', 'clutterConstantDb', 'clutterDbPerMetre'] as $number) {
             $job->get($number)->numberFrom(0);
         }

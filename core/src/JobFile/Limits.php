@@ -104,7 +104,7 @@ final readonly class Limits
                 'name' => self::line(self::NAME), 'email?' => self::line(self::NAME), 'phone?' => self::line(self::NAME),
             ]),
             'address' => self::line(self::NAME),
-            'namePattern' => self::line(self::NAME),
+            'namePattern' => self::line(self::NAME), 'namePlatforms?' => self::note(2_000), 'nameGroups?' => self::note(2_000),
             'acceptanceDb' => self::number(0, 100),
             'batch?' => $whole(Batch::MOST),
             'clutterConstantDb' => self::number(0, 100),

@@ -64,7 +64,8 @@ final readonly class ConflictCheck
                     'sounds-alike',
                     [$names[$one]->id, $names[$other]->id],
                     null,
-                    "“{$names[$one]->name}” and “{$names[$other]->name}” sound alike when spoken.",
+                    "“{$names[$one]->name}” and “{$names[$other]->name}” sound alike when spoken"
+                        .Sound::difference($spoken[$one], $spoken[$other]).'.',
                 );
             }
         }

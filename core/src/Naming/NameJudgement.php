@@ -67,7 +67,7 @@ final readonly class NameJudgement
     }
 
     /** @return list<string> a device with one field for its name shows that name: it has to fit as it is */
-    private static function tooLong(Name $name, Device $device): array
+    public static function tooLong(Name $name, Device $device): array
     {
         if (Name::fitsAsItIs($name->name, $device->protocol) || ! $name->fits($device->protocol)) {
             return [];

@@ -22,6 +22,18 @@ final readonly class Sound
         return new self(metaphone(str_replace('ght', 't', $folded)));
     }
 
+    /** What was heard alike, where two texts differ in a word or two: ": “light” like “lite”". */
+    public static function difference(string $one, string $other): string
+    {
+        [$ones, $others] = [explode(' ', $one), explode(' ', $other)];
+        $apart = array_keys(array_diff_assoc($ones, $others));
+        if (count($ones) !== count($others) || $apart === [] || count($apart) > 2) {
+            return '';
+        }
+
+        return ': '.implode(', ', array_map(static fn (int $at): string => "“{$ones[$at]}” like “{$others[$at]}”", $apart));
+    }
+
     /** Whether two sounds, by their symbols, are taken for each other. */
     public static function areClose(string $one, string $other): bool
     {

@@ -51,6 +51,14 @@ final readonly class Text
         return trim((string) preg_replace('/\s+/u', ' ', $text));
     }
 
+    /** @return list<string> what stands in each line, without the empty ones */
+    public static function lines(string $text): array
+    {
+        $lines = array_map(self::squeeze(...), preg_split('/\R/u', $text) ?: []);
+
+        return array_values(array_filter($lines, static fn (string $line): bool => $line !== ''));
+    }
+
     /** One letter more, less or other, or one word in the plural. */
     public static function isNear(string $a, string $b): bool
     {

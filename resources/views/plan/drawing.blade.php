@@ -1,6 +1,6 @@
 @php($link = fn (array $plate): string => count($plate['keys']) > 1
     ? $bench->url(['stack' => implode(' ', $plate['keys']), 'slot' => null])
-    : $bench->url(['slot' => $plate['key'], 'storey' => null]))
+    : $bench->url([$drawing->isArranged ? 'next' : 'slot' => $plate['key'], 'storey' => null]))
 <svg class="plan" viewBox="{{ $drawing->viewBox() }}" preserveAspectRatio="xMidYMid meet" role="group"
     aria-label="Plan of {{ $drawing->name }}. The list says the same in words." data-job="{{ $job->key }}"
         data-storey="{{ $drawing->storey }}"
@@ -8,3 +8,4 @@
         data-radio="{{ $bench->url(['at' => '@']) }}" data-radio-words="{{ json_encode($drawing->shade->words) }}" @endif>
 @include('plan.shapes')
 </svg>
+@includeWhen($drawing->isArranged && $bench->mayWork(), 'name.drag')

@@ -6,7 +6,8 @@
     M{{ $right }} {{ $middle - 0.22 }}q0.14 0.22 0 0.44M{{ $right + 0.16 }} {{ $middle - 0.34 }}q0.2 0.34 0 0.68"/>
 @endif
 @if ($link)
-<a href="{{ $link($plate) }}" data-opens-slot aria-label="{{ $plate['title'] }}, {{ $plate['words'] }}">
+<a href="{{ $link($plate) }}" data-opens-slot @if ($drawing->isArranged && ! $isStack) data-drag="slot" data-drag-key="{{ $plate['key'] }}"
+    data-x="{{ $n($box->centreX()) }}" data-y="{{ $n($box->centreY()) }}" @endif aria-label="{{ $plate['title'] }}, {{ $plate['words'] }}">
 <rect class="p-hit" x="{{ $n($box->centreX() - 0.5) }}" y="{{ $n($box->centreY() - 0.5) }}" width="1" height="1"/>
 @endif
 <rect x="{{ $n($box->x) }}" y="{{ $n($box->y) }}" width="{{ $box->width }}" height="{{ $box->height }}" rx="0.1"

@@ -30,6 +30,6 @@ final class SlotNameController
     {
         $naming->give($job, $slot, $request->string('name')->squish()->toString(), $request->integer('lock_version'), $request->person());
 
-        return redirect()->route('jobs.name', $job, 303);
+        return redirect()->route('jobs.name', $request->has('from') ? [$job, 'lens' => 'rooms', 'next' => $slot->key] : $job, 303);
     }
 }

@@ -11,7 +11,7 @@ final class SlotNameRequest extends JobRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:64'], 'lock_version' => ['required', 'integer']];
+        return ['name' => ['required', 'string', 'max:64'], 'lock_version' => ['required', 'integer'], 'from' => ['sometimes', 'in:rooms']];
     }
 
     /** @return array<string, string> */
