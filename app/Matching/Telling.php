@@ -54,8 +54,9 @@ final readonly class Telling
 
     private function next(SiteJob $job, User $person): void
     {
-        foreach (Nobodys::of(JobSheet::of($job))->waiting() as $card) {
-            if (Trigger::of($card->profile) !== null && $card->linkedHub() !== null) {
+        $nobodys = Nobodys::of(JobSheet::of($job));
+        foreach ($nobodys->waiting() as $card) {
+            if (Trigger::of($card->profile) !== null && $card->linkedHub() !== null && ! $nobodys->joinedInPart($card)) {
                 $this->listenings->begin($job, $card, $person);
 
                 return;

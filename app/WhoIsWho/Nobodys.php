@@ -64,6 +64,14 @@ final readonly class Nobodys
         return array_values(array_filter($this->nodes, fn (Node $node): bool => in_array($card, $this->slots($node), true)));
     }
 
+    /** Whatever may be its device joined in part: it may never say what it should. */
+    public function joinedInPart(SlotCard $card): bool
+    {
+        $alike = $this->alike($card);
+
+        return $alike !== [] && array_filter($alike, static fn (Node $node): bool => $node->state === 'joined') === [];
+    }
+
     /** @return list<array{node: Node, card: SlotCard}> those that can only be one, in the order of the plan */
     public function sure(): array
     {

@@ -19,6 +19,16 @@ export function putHouseBack() {
     execFileSync('./kavvel', ['demo'], { stdio: 'ignore' });
 }
 
+/** The demo as it is at first, and one of the houses of docs/cases.md beside it. */
+export function putCaseBack(name) {
+    execFileSync('./kavvel', ['demo', name], { stdio: 'ignore' });
+}
+
+/** One deed of hands in a house that stands in, without its page. */
+export async function handle(request, house, deed) {
+    await request.post(`${HANDS}${house}/hands`, { form: deed, maxRedirects: 0 });
+}
+
 /** What hands do on site, in a second window. */
 export async function openHands(context, device) {
     const hands = await context.newPage();

@@ -4,6 +4,8 @@
 @endif
 @if ($isAbsent)
 <p class="note">None of its model is on the network and nobody’s: it has to be paired first.</p>
+@elseif ($nobodys->joinedInPart($target))
+<p class="note">What is here of its model joined in part, and may never say what it should. Match it below, or let it in again.</p>
 @elseif ($trigger === null)
 <p class="note">No hand makes it speak. Let one of them blink, and see which it is.</p>
 @elseif ($mine !== null)

@@ -36,6 +36,15 @@
                 </x-form>
                 @endforeach
                 @endif
+                @if ($mayWork && $target !== null && ! $target->isIn() && $node->protocol === $target->profile->protocol
+                    && ! in_array($target, $slots, true) && ($node->via !== null) === $target->isBehindBridge())
+                <p class="note">The plan has {{ $target->profile->model }} as the {{ $target->calledInRoom() }}, and this is
+                    {{ $node->model ?? 'of no known model' }}.</p>
+                <x-form :action="route('jobs.slots.node.store', [$job, $target->slot])">
+                    <input type="hidden" name="address" value="{{ $node->address }}"><input type="hidden" name="from" value="who">
+                    <button class="btn small">It is the {{ $target->calledInRoom() }} all the same</button>
+                </x-form>
+                @endif
                 @if ($slots === [])
                 <p class="quiet">No slot waits for a {{ $node->model ?? 'device of no known model' }}.</p>
                 @endif
