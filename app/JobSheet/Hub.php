@@ -30,6 +30,12 @@ final readonly class Hub
         return new Vec3($this->gateway->x, $this->gateway->y, $this->gateway->z);
     }
 
+    /** Where it stands, so that a reading can tell whether it stood there. */
+    public function standing(): string
+    {
+        return sprintf('%s %.2f %.2f %.2f', $this->key(), $this->gateway->x, $this->gateway->y, $this->gateway->z);
+    }
+
     public function isLinked(): bool
     {
         return $this->gateway->url !== null;

@@ -19,7 +19,7 @@ final readonly class JobCounts
                 + (select count(*) from isolations where site_job_id = job.id and ended_at is null) as temporary,
             (select count(*) from questions where site_job_id = job.id and answered_at is null) as questions,
             (select json_arrayagg(json_object('protocol', protocol, 'accepted', accepted, 'thin', thin, 'lost', lost,
-                'members', json_compact(members))) from mesh_readings where id in (
+                'hub', hub_at, 'members', json_compact(members))) from mesh_readings where id in (
                 select max(id) from mesh_readings where site_job_id = job.id and state = 'done' and accepted is not null
                     group by protocol)) as readings,
             pack.number as pack,

@@ -31,6 +31,7 @@ use Kavvel\Core\Protocol\Protocol;
  * @property string $state
  * @property string|null $reason
  * @property list<array{slot: string, address: string, standing: string}>|null $members
+ * @property string|null $hub_at where its hub stood then
  * @property list<string>|null $asleep  addresses of devices that have not been awake since: what they hear themselves is not in it
  * @property bool $more_due  one of them has woken, and the links have to be fetched again
  * @property Carbon $asked_at

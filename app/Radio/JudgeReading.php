@@ -20,7 +20,9 @@ final readonly class JudgeReading
         $job = $reading->job()->firstOrFail();
         $sheet = JobSheet::of($job);
         $mesh = MeasuredMesh::of($sheet, $reading);
-        $reading->update([...$mesh->counts(), ...($event->isFirst ? ['members' => MeshMembers::of($sheet, $reading->protocol)] : [])]);
+        $reading->update([...$mesh->counts(), ...($event->isFirst ? [
+            'members' => MeshMembers::of($sheet, $reading->protocol), 'hub_at' => $sheet->hub($reading->gateway_id)?->standing(),
+        ] : [])]);
         if (! $event->isFirst) {
             return;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Radio;
 
+use App\JobSheet\Hub;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use Kavvel\Core\Mesh\Member;
@@ -31,12 +32,18 @@ final readonly class MeshMembers
     /**
      * @param  list<array{slot: string, address: string, standing: string}>|null  $then  null: the reading does not say,
      *                                                                                   and counts as fresh
+     * @param  string|null  $hubThen  where its hub stood; null: the reading does not say
      */
-    public static function age(?array $then, JobSheet $sheet, Protocol $protocol): ReadingAge
+    public static function age(?array $then, ?string $hubThen, JobSheet $sheet, Protocol $protocol): ReadingAge
     {
         $now = self::of($sheet, $protocol);
+        $standings = array_map(static fn (Hub $hub): string => $hub->standing(), $sheet->hubs);
 
-        return ReadingAge::between(self::members($then ?? $now), self::members($now));
+        return ReadingAge::between(
+            self::members($then ?? $now),
+            self::members($now),
+            $hubThen !== null && ! in_array($hubThen, $standings, true),
+        );
     }
 
     /**

@@ -25,11 +25,12 @@ final readonly class ReadOnPlan
      */
     private function __construct(public array $paths, public array $unheard, public array $alone) {}
 
-    /** @return list<self> the last reading of each radio, where no device has come, gone or moved since */
+    /** @return list<self> the last reading of each radio, where no device has come, gone or moved since, nor the hub */
     public static function all(JobSheet $sheet, RadioPlan $bare): array
     {
         $fresh = array_filter(JudgedReading::all($sheet), static fn (JudgedReading $one): bool => ! MeshMembers::age(
             $one->reading->members,
+            $one->reading->hub_at,
             $sheet,
             $one->reading->protocol,
         )->isStale());

@@ -135,7 +135,14 @@ final class WhatIfTest extends TestCase
         $this->post($this->proposal('hub:store-p1').'/work')->assertRedirect('/jobs/lantern-house/mesh?lens=zigbee');
 
         $snags = $this->siteJob()->snags()->where('state', 'open');
-        self::assertTrue($snags->where('text', 'like', 'Move the hub to the % in the store.')->exists());
+        self::assertTrue($snags->where('text', 'like', 'Carry the hub to the % in the store, as the plan has it now%')->exists());
+        $point = $this->siteJob()->points()->where('key', 'store-p1')->sole();
+        $hub = $this->siteJob()->gateways()->firstOrFail();
+        self::assertSame([$point->x, $point->y], [$hub->x, $hub->y]);
+        $this->get('/jobs/lantern-house/mesh?lens=zigbee')->assertSee('Read the mesh again')->assertSee('The hub has been moved since.');
+        $edit = $this->siteJob()->planEdits()->latest('id')->firstOrFail();
+        $this->delete("/jobs/lantern-house/plan-edits/{$edit->id}");
+        $this->get('/jobs/lantern-house/mesh?lens=zigbee')->assertDontSee('The hub has been moved since.');
     }
 
     public function test_what_may_only_fail_is_no_work_and_not_more_than_four_stand_side_by_side(): void

@@ -31,6 +31,7 @@ final readonly class MeshReadings extends Section
                 'askedAt' => self::time($mesh->asked_at),
                 'endedAt' => self::time($mesh->ended_at),
                 'members' => $mesh->members,
+                ...($mesh->hub_at === null ? [] : ['hubAt' => $mesh->hub_at]),
                 ...($mesh->asleep === null ? [] : ['asleep' => $mesh->asleep]),
                 'links' => $mesh->links->sortBy('id')->values()->map(static fn (RadioLink $link): array => [
                     'a' => $link->a,
@@ -51,6 +52,7 @@ final readonly class MeshReadings extends Section
                 'protocol' => $row['protocol'],
                 'state' => 'done',
                 'members' => $row['members'] ?? null,
+                'hub_at' => $row['hubAt'] ?? null,
                 'asleep' => $row['asleep'] ?? null,
                 'asked_at' => $reading->time($row['askedAt']),
                 'ended_at' => $reading->time($row['endedAt'] ?? null),

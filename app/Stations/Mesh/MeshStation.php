@@ -20,6 +20,7 @@ use App\Stations\Move;
 use App\Stations\Progress;
 use App\Stations\Station;
 use Closure;
+use Kavvel\Core\Mesh\Finding;
 use Kavvel\Core\Mesh\NodeJudgement;
 
 /** What the last mesh reading says: links over the plan, what is thin or lost, and where one relay would help. */
@@ -147,6 +148,7 @@ final readonly class MeshStation implements Station
         return [
             'reading' => $reading,
             'report' => $mesh->report,
+            'findings' => Finding::all($mesh->report, $this->vital($sheet)),
             'links' => count($mesh->graph->links),
             'history' => ReadingHistory::of($sheet, $reading, $mesh),
             'kept' => $this->proposals->kept($sheet->job, $reading),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stations\Mesh;
 
+use App\Floorplan\PlanEditor;
+use App\Floorplan\PlanEditRefused;
 use App\JobSheet\Catalogue;
 use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
@@ -18,14 +20,17 @@ use App\Radio\MeshMembers;
 use App\Radio\TriedChange;
 use App\Radio\WhatIf;
 use Kavvel\Core\Circuits\Prices;
+use Kavvel\Core\Floorplan\Edit;
+use Kavvel\Core\Floorplan\Edits\MoveHub;
 use Kavvel\Core\Mending\MendingCost;
+use Kavvel\Core\Mesh\ReadingAge;
 use Kavvel\Core\Mesh\Verdict;
 use Kavvel\Core\Protocol\Protocol;
 
 /** What-ifs that are kept, compared, and made work. */
 final readonly class Proposals
 {
-    public function __construct(private Logbook $logbook) {}
+    public function __construct(private Logbook $logbook, private PlanEditor $plan) {}
 
     /** @throws ProposalRefused */
     public function keep(SiteJob $job, Protocol $protocol, string $words, User $person): void
@@ -56,7 +61,8 @@ final readonly class Proposals
     }
 
     /**
-     * What is to be plugged in is the caller’s to add; that the hub is to be moved is a snag until it was.
+     * What is to be plugged in is the caller’s to add. The hub goes to its new place on the plan, so that forecasts follow; that it is
+     * to be carried there is a snag until it was, and the mesh is to be read again.
      *
      * @return list<string> keys of the points where a relay is to be
      *
@@ -80,15 +86,25 @@ final readonly class Proposals
             if ($change->kind === 'relay') {
                 $relays[] = $change->key;
             } elseif ($change->kind === 'hub') {
-                $where = FreeMainsPoints::words($sheet)[$change->key] ?? $change->key;
-                Snag::query()->create([
-                    'site_job_id' => $job->id, 'key' => (string) str()->ulid(), 'state' => 'open', 'raised_by' => $person->name,
-                    'raised_at' => now(), 'text' => "Move the hub to the {$where}.",
-                ]);
+                $this->moveHub($sheet, $change->key, $person);
             }
         }
 
         return $relays;
+    }
+
+    /** @throws PlanEditRefused */
+    private function moveHub(JobSheet $sheet, string $point, User $person): void
+    {
+        $hub = $sheet->hubs[0] ?? throw ProposalRefused::isOutdated();
+        $at = array_column($sheet->geometry->points, null, 'key')[$point] ?? throw ProposalRefused::isOutdated();
+        $storey = $sheet->geometry->rooms[$at['room']]['storey'];
+        $this->plan->apply($sheet->job, static fn (): Edit => new MoveHub($hub->key(), $storey, $at['x'], $at['y']), null, $person);
+        $where = FreeMainsPoints::words($sheet)[$point] ?? $point;
+        Snag::query()->create([
+            'site_job_id' => $sheet->job->id, 'key' => (string) str()->ulid(), 'state' => 'open', 'raised_by' => $person->name,
+            'raised_at' => now(), 'text' => "Carry the hub to the {$where}, as the plan has it now, and read the mesh again.",
+        ]);
     }
 
     /** @return list<Proposal> those that are open, in the order in which they were kept */
@@ -134,11 +150,16 @@ final readonly class Proposals
     private function reading(JobSheet $sheet, Protocol $protocol): JudgedReading
     {
         $reading = JudgedReading::of($sheet, $protocol);
-        if ($reading === null || MeshMembers::age($reading->reading->members, $sheet, $protocol)->isStale()) {
+        if ($reading === null || self::age($reading, $sheet, $protocol)->isStale()) {
             throw ProposalRefused::isNotRead($protocol);
         }
 
         return $reading;
+    }
+
+    private static function age(JudgedReading $one, JobSheet $sheet, Protocol $protocol): ReadingAge
+    {
+        return MeshMembers::age($one->reading->members, $one->reading->hub_at, $sheet, $protocol);
     }
 
     /** @param list<TriedChange> $changes */

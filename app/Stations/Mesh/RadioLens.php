@@ -88,7 +88,7 @@ final readonly class RadioLens
             $protocol,
             count(array_filter($cards, static fn (SlotCard $card): bool => $card->isIn())),
             $hub?->opens($protocol) === true ? $hub : null,
-            $read === null ? null : MeshMembers::age($read->members, $sheet, $protocol),
+            $read === null ? null : MeshMembers::age($read->members, $read->hub, $sheet, $protocol),
             $read->accepted ?? 0,
             $read->thin ?? 0,
             $read->lost ?? 0,

@@ -280,7 +280,7 @@ final readonly class Limits
                 ]),
             ],
             'meshReadings' => [
-                'askedAt' => $time, 'endedAt?' => $time,
+                'askedAt' => $time, 'endedAt?' => $time, 'hubAt?' => self::line(60),
                 'asleep?' => static fn (Input $all) => self::each($all, self::MOST['nodes'], self::line(40)),
                 'members?' => static fn (Input $all) => self::each($all, self::MOST['slots'], static fn (Input $one) => self::fields($one, [
                     'slot' => Check::key(...), 'address' => self::line(40), 'standing' => self::line(self::NAME),

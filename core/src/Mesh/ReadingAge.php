@@ -11,14 +11,15 @@ final readonly class ReadingAge
      * @param  list<string>  $cameIn  slots
      * @param  list<string>  $wentOut
      * @param  list<string>  $changed  moved, exchanged or mounted otherwise
+     * @param  bool  $isHubMoved  every way is another one then
      */
-    private function __construct(public array $cameIn, public array $wentOut, public array $changed) {}
+    private function __construct(public array $cameIn, public array $wentOut, public array $changed, public bool $isHubMoved) {}
 
     /**
      * @param  list<Member>  $then
      * @param  list<Member>  $now
      */
-    public static function between(array $then, array $now): self
+    public static function between(array $then, array $now, bool $isHubMoved = false): self
     {
         $before = self::bySlot($then);
         $after = self::bySlot($now);
@@ -29,12 +30,12 @@ final readonly class ReadingAge
             }
         }
 
-        return new self(self::slots(array_diff_key($after, $before)), self::slots(array_diff_key($before, $after)), $changed);
+        return new self(self::slots(array_diff_key($after, $before)), self::slots(array_diff_key($before, $after)), $changed, $isHubMoved);
     }
 
     public function isStale(): bool
     {
-        return $this->cameIn !== [] || $this->wentOut !== [] || $this->changed !== [];
+        return $this->isHubMoved || $this->cameIn !== [] || $this->wentOut !== [] || $this->changed !== [];
     }
 
     /** "2 devices have come in since, one has been moved or exchanged" */
@@ -44,6 +45,7 @@ final readonly class ReadingAge
             self::count($this->cameIn, 'has come in', 'have come in'),
             self::count($this->wentOut, 'has gone', 'have gone'),
             self::count($this->changed, 'has been moved or exchanged', 'have been moved or exchanged'),
+            $this->isHubMoved ? 'the hub has been moved' : '',
         ]);
 
         return $parts === [] ? '' : ucfirst(implode(', ', $parts)).' since.';

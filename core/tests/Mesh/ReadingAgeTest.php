@@ -38,6 +38,9 @@ final class ReadingAgeTest extends TestCase
         $a = new Member('a', '01', 'here');
 
         self::assertTrue(ReadingAge::between([], [$a])->isStale());
+        $moved = ReadingAge::between([$a], [$a], true);
+        self::assertTrue($moved->isStale());
+        self::assertSame('The hub has been moved since.', $moved->words());
         self::assertTrue(ReadingAge::between([$a], [])->isStale());
         self::assertTrue(ReadingAge::between([$a], [new Member('a', '01', 'there')])->isStale());
         self::assertSame('2 devices have come in since.', ReadingAge::between([], [$a, new Member('b', '02', 'here')])->words());

@@ -1,25 +1,42 @@
+@use('Kavvel\Core\Mesh\FindingKind')
 @use('Kavvel\Core\Radio\Margin')
 <div>
     <h3>What the reading says</h3>
     <ul class="rows">
-        @foreach ($report->weakLinks as $link)
-        <li><span>Weak link: {{ $title($link->a) }} to {{ $title($link->b) }}</span>
-            <span class="end measure">{{ Margin::text($link->worseDb()) }}</span></li>
-        @endforeach
-        @foreach ($report->singlePoints as $point)
-        <li><span><strong>If the {{ $title($point->id) }} goes,</strong> {{ count($point->strands) }}
-            {{ count($point->strands) === 1 ? 'goes' : 'go' }} with it: {{ implode(', ', array_map($title, $point->strands)) }}.</span></li>
-        @endforeach
-        @foreach ($report->removableInUse as $id)
-        <li><span>Others reach the hub through the {{ $title($id) }}, which can be unplugged or switched off.</span></li>
-        @endforeach
-        @if ($report->oneWayRouters !== [])
-        <li><span>One accepted way only: {{ implode(', ', array_map($title, $report->oneWayRouters)) }}. A second relay near would give
-            another.</span></li>
-        @endif
-        @foreach ($report->asymmetricLinks as $link)
-        <li><span>Uneven: {{ $title($link->a) }} and {{ $title($link->b) }}</span>
-            <span class="end measure">{{ round($link->differenceDb()) }} dB apart</span></li>
+        @foreach ($findings as $finding)
+        @php($who = implode(', ', array_map($title, $finding->dependants)))
+        @php($many = count($finding->dependants))
+        <li class="finding {{ $finding->harmsVital() ? 'is-vital' : '' }}"><span>
+            @switch ($finding->kind)
+            @case (FindingKind::SinglePoint)
+            <strong>If the {{ $title($finding->ids[0]) }} goes,</strong> {{ $many }} {{ $many === 1 ? 'goes' : 'go' }} with it: {{ $who }}.
+            @break
+            @case (FindingKind::Removable)
+            <strong>The {{ $title($finding->ids[0]) }} can be unplugged or switched off,</strong> and {{ $many === 1
+                ? 'one goes' : "{$many} go" }} through it: {{ $who }}.
+            @break
+            @case (FindingKind::WeakLink)
+            <strong>Weak link: {{ $title($finding->ids[0]) }} to {{ $title($finding->ids[1]) }}.</strong>
+            {{ $many === 0 ? 'Nobody’s way leads over it.' : "The way of {$who}." }}
+            @break
+            @case (FindingKind::OneWay)
+            <strong>The {{ $title($finding->ids[0]) }} has one accepted way only{{ $many === 0 ? '.' : ',' }}</strong>
+            {{ $many === 0 ? '' : 'and '.($many === 1 ? 'one goes' : "{$many} go").' through it.' }} A second relay near would give another.
+            @break
+            @case (FindingKind::Uneven)
+            <strong>Uneven: {{ $title($finding->ids[0]) }} and {{ $title($finding->ids[1]) }}.</strong>
+            {{ $many === 0 ? 'Nobody’s way leads over it.' : "The way of {$who}." }}
+            @break
+            @endswitch
+            @if ($finding->harmsVital())
+            <span class="vital">Among them what must not fail.</span>
+            @endif
+        </span>
+            @if ($finding->db !== null)
+            <span class="end measure">{{ $finding->kind === FindingKind::Uneven ? round($finding->db).' dB apart'
+                : Margin::text($finding->db) }}</span>
+            @endif
+        </li>
         @endforeach
         @foreach ($report->notes as $note)
         <li><span>{{ $note }}</span></li>
@@ -34,7 +51,7 @@
         @foreach ($unmatched as $node)
         <li><span><span class="measure">{{ $node->id }}</span> belongs to no slot.</span></li>
         @endforeach
-        @if ($isGood && $report->singlePoints === [])
+        @if ($isGood && $findings === [])
         <li>No thin links, no single points.</li>
         @endif
     </ul>
