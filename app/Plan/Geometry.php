@@ -6,10 +6,12 @@ namespace App\Plan;
 
 use App\Models\SiteJob;
 use App\Tenancy\Committed;
+use Kavvel\Core\Floorplan\Construction;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Radio\Material;
 use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\BuildingReader;
+use Kavvel\Core\Site\Layer as WallLayer;
 use Kavvel\Core\Site\Polygon;
 use Kavvel\Core\Site\RoomSide;
 use Kavvel\Core\Site\Vec3;
@@ -117,9 +119,27 @@ final readonly class Geometry
 
     public function building(): Building
     {
+        return $this->buildingWith([]);
+    }
+
+    /**
+     * As it would be with some of its walls built otherwise.
+     *
+     * @param  array<string, Construction>  $walls  by key
+     */
+    public function buildingWith(array $walls): Building
+    {
+        $layers = static fn (Construction $one): array => array_map(
+            static fn (WallLayer $layer): array => ['material' => $layer->material, 'thickness' => $layer->thickness],
+            $one->layers(),
+        );
+        $rows = array_map(static fn (array $row): array => isset($walls[$row['key']])
+            ? [...$row, 'layers' => $layers($walls[$row['key']])]
+            : $row, $this->walls);
+
         return (new BuildingReader(Material::names()))->building(
             Input::of($this->storeys, '$.storeys')->items(),
-            Input::of($this->walls, '$.walls')->items(),
+            Input::of($rows, '$.walls')->items(),
         );
     }
 

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Radio;
 
-/** Something that is only tried: a device without supply, a relay more, the hub elsewhere. */
+use Kavvel\Core\Floorplan\Construction;
+
+/** Something that is only tried: a device without supply, a relay more, the hub elsewhere, a wall built otherwise. */
 final readonly class TriedChange
 {
     private const MOST = 8;
 
-    private function __construct(public string $kind, public string $key) {}
+    private function __construct(public string $kind, public string $key, public ?Construction $as = null) {}
 
     /**
-     * As an address of a page carries them: "off:rack-plug relay:pantry-p1". What is none is passed over.
+     * As an address of a page carries them: "off:rack-plug relay:pantry-p1 wall:pantry-wall=stud". What is none is passed over.
      *
      * @return list<self>
      */
@@ -20,8 +22,9 @@ final readonly class TriedChange
     {
         $changes = [];
         foreach (array_unique(array_filter(explode(' ', (string) $words))) as $word) {
-            if (preg_match('/^(off|relay|hub):([A-Za-z0-9._-]{1,80})$/', $word, $found) === 1 && count($changes) < self::MOST) {
-                $changes[] = new self($found[1], $found[2]);
+            $change = self::of($word);
+            if ($change !== null && count($changes) < self::MOST) {
+                $changes[] = $change;
             }
         }
 
@@ -30,6 +33,16 @@ final readonly class TriedChange
 
     public function word(): string
     {
-        return "{$this->kind}:{$this->key}";
+        return "{$this->kind}:{$this->key}".($this->as === null ? '' : "={$this->as->value}");
+    }
+
+    private static function of(string $word): ?self
+    {
+        if (preg_match('/^(off|relay|hub|wall):([A-Za-z0-9._-]{1,80})(?:=([a-z0-9-]{1,20}))?$/', $word, $found) !== 1) {
+            return null;
+        }
+        $as = Construction::tryFrom($found[3] ?? '');
+
+        return ($found[1] === 'wall') === ($as !== null) ? new self($found[1], $found[2], $as) : null;
     }
 }

@@ -7,6 +7,8 @@ namespace App\Radio;
 use App\JobSheet\JobSheet;
 use Kavvel\Core\Coverage\RadioEnd;
 use Kavvel\Core\Coverage\RadioPlan;
+use Kavvel\Core\Coverage\Rebuilt;
+use Kavvel\Core\Floorplan\Construction;
 use Kavvel\Core\Mesh\Graph;
 use Kavvel\Core\Mesh\MeshReport;
 use Kavvel\Core\Mesh\Node;
@@ -39,9 +41,13 @@ final readonly class WhatIf
         $ends = ReadOnPlan::ends($sheet, $one);
         $root = $ends[MeasuredMesh::ROOT] ?? null;
         $plan = new RadioPlan($sheet->geometry->building(), $sheet->clutter());
+        $walls = self::walls($sheet, $asked);
+        $rebuilt = $walls === [] ? $plan : new RadioPlan($sheet->geometry->buildingWith($walls), $sheet->clutter());
         $free = $root === null ? [] : self::free($sheet, $root->radio);
-        $graph = $now->graph;
-        $changes = [];
+        $graph = $walls === [] ? $now->graph : Rebuilt::heard($now->graph, $ends, $plan, $rebuilt);
+        $plan = $rebuilt;
+        $changes = array_values(array_filter($asked, static fn (TriedChange $change): bool => $change->as !== null
+            && isset($walls[$change->key])));
         $off = [];
         foreach (self::inOrder($asked) as $change) {
             $place = $free[$change->key] ?? null;
@@ -82,6 +88,23 @@ final readonly class WhatIf
         ));
     }
 
+    /**
+     * @param  list<TriedChange>  $asked
+     * @return array<string, Construction> of walls that there are, by key
+     */
+    private static function walls(JobSheet $sheet, array $asked): array
+    {
+        $known = array_column($sheet->geometry->walls, 'key', 'key');
+        $walls = [];
+        foreach ($asked as $change) {
+            if ($change->as !== null && isset($known[$change->key])) {
+                $walls[$change->key] = $change->as;
+            }
+        }
+
+        return $walls;
+    }
+
     /** @return array<string, RadioEnd> places with mains where nothing is, by the key of the point */
     private static function free(JobSheet $sheet, Transceiver $radio): array
     {
@@ -94,14 +117,14 @@ final readonly class WhatIf
     }
 
     /**
-     * The hub first, so that what is added hears it where it stands then.
+     * Walls and the hub first, so that what is added hears it where it stands then.
      *
      * @param  list<TriedChange>  $changes
      * @return list<TriedChange>
      */
     private static function inOrder(array $changes): array
     {
-        $order = ['hub' => 0, 'relay' => 1, 'off' => 2];
+        $order = ['wall' => 0, 'hub' => 1, 'relay' => 2, 'off' => 3];
         usort($changes, static fn (TriedChange $a, TriedChange $b): int => $order[$a->kind] <=> $order[$b->kind]);
 
         return $changes;

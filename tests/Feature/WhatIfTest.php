@@ -145,6 +145,20 @@ final class WhatIfTest extends TestCase
         $this->get('/jobs/lantern-house/mesh?lens=zigbee')->assertDontSee('The hub has been moved since.');
     }
 
+    public function test_a_wall_is_tried_as_another_one_and_asked_for_when_it_is_work(): void
+    {
+        $page = $this->tried('')->assertSee('Rebuild a wall');
+        self::assertSame(1, preg_match('/value="(wall:[a-z0-9-]+=open)"/', (string) $page->getContent(), $found));
+        $wall = $found[1] ?? '';
+        $this->tried($wall)->assertSee('no wall: open')->assertSee('What is tried')->assertDontSee('Try it before anybody');
+        $this->tried('wall:nobody=open')->assertSee('Try it before anybody climbs');
+        $this->tried('wall:nobody=marble off:hall-relay=open')->assertSee('Try it before anybody climbs');
+
+        $this->keep("{$wall} relay:pantry-p1")->assertSessionHasNoErrors();
+        $this->post($this->proposal("{$wall} relay:pantry-p1").'/work')->assertSessionHasNoErrors();
+        self::assertTrue($this->siteJob()->snags()->where('text', 'like', 'Ask whether the % may be rebuilt (no wall: open)%')->exists());
+    }
+
     public function test_what_may_only_fail_is_no_work_and_not_more_than_four_stand_side_by_side(): void
     {
         foreach (['off:hall-relay', 'relay:pantry-p1', 'relay:bath-p1', 'relay:store-p1'] as $changes) {

@@ -23,7 +23,7 @@ final readonly class Proposal
     public function isWork(): bool
     {
         foreach ($this->tried->changes as $change) {
-            if ($change->kind !== 'off') {
+            if (in_array($change->kind, ['relay', 'hub'], true)) {
                 return true;
             }
         }

@@ -20,6 +20,7 @@ use App\Radio\MeshMembers;
 use App\Radio\TriedChange;
 use App\Radio\WhatIf;
 use Kavvel\Core\Circuits\Prices;
+use Kavvel\Core\Floorplan\Construction;
 use Kavvel\Core\Floorplan\Edit;
 use Kavvel\Core\Floorplan\Edits\MoveHub;
 use Kavvel\Core\Mending\MendingCost;
@@ -87,6 +88,8 @@ final readonly class Proposals
                 $relays[] = $change->key;
             } elseif ($change->kind === 'hub') {
                 $this->moveHub($sheet, $change->key, $person);
+            } elseif ($change->as !== null) {
+                $this->askForWall($sheet, $change->key, $change->as, $person);
             }
         }
 
@@ -104,6 +107,17 @@ final readonly class Proposals
         Snag::query()->create([
             'site_job_id' => $sheet->job->id, 'key' => (string) str()->ulid(), 'state' => 'open', 'raised_by' => $person->name,
             'raised_at' => now(), 'text' => "Carry the hub to the {$where}, as the plan has it now, and read the mesh again.",
+        ]);
+    }
+
+    /** No wall is pulled down for a radio without whoever owns it. */
+    private function askForWall(JobSheet $sheet, string $wall, Construction $as, User $person): void
+    {
+        $label = array_column($sheet->geometry->walls, 'label', 'key')[$wall] ?? $wall;
+        Snag::query()->create([
+            'site_job_id' => $sheet->job->id, 'key' => (string) str()->ulid(), 'state' => 'open', 'raised_by' => $person->name,
+            'raised_at' => now(),
+            'text' => 'Ask whether the '.lcfirst($label).' may be rebuilt ('.lcfirst($as->words()).'): the mesh counts on it.',
         ]);
     }
 

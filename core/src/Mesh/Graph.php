@@ -76,6 +76,16 @@ final readonly class Graph
     }
 
     /**
+     * The same nodes with other links.
+     *
+     * @param  list<Link>  $links
+     */
+    public function withLinks(array $links): self
+    {
+        return new self($this->protocol, $this->nodes, $links, $this->nodes[$this->root]->id);
+    }
+
+    /**
      * The same network without some of its nodes, but for its root, and without their links.
      *
      * @param  list<string>  $ids

@@ -3,6 +3,7 @@
 @php($say = fn ($change): string => match ($change->kind) {
     'off' => "the {$title($change->key)} without its supply",
     'relay' => 'a relay at the '.$places[$change->key],
+    'wall' => 'the '.lcfirst($walls[$change->key]).' as '.lcfirst($change->as->words()),
     default => 'the hub at the '.$places[$change->key],
 })
 @php($isKept = in_array($words, array_map(fn ($one) => $one->kept->changes, $proposals), true))
@@ -19,8 +20,8 @@
         default => 'Nobody stands otherwise',
     } }}</h2>
     <p class="why">{{ match (true) {
-        $tried->changes === [] => 'Switch a router off, add a relay, move the hub. What was measured stays; links of what is new or '
-            .'moved are forecast.',
+        $tried->changes === [] => 'Switch a router off, add a relay, move the hub, rebuild a wall. What was measured stays, but for what '
+            .'the wall takes; links of what is new or moved are forecast.',
         $tried->rerouted === 0 => 'Nothing is changed in the house.',
         $tried->rerouted === 1 => 'One more takes another way, and stands as it did. Nothing is changed in the house.',
         default => "{$tried->rerouted} more take another way, and stand as they did. Nothing is changed in the house.",
