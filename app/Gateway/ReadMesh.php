@@ -56,6 +56,7 @@ final class ReadMesh extends HubCommand implements ShouldBeUniqueUntilProcessing
             }
             $reading->update([
                 'state' => 'done', 'ended_at' => $isFirst ? now() : $reading->ended_at, 'asleep' => $heard->asleep, 'more_due' => false,
+                'routes' => $heard->routes ?? $reading->routes,
             ]);
             event(new MeshRead($reading, count($heard->links), $isFirst));
         });

@@ -31,6 +31,7 @@ use Kavvel\Core\Protocol\Protocol;
  * @property string $state
  * @property string|null $reason
  * @property list<array{slot: string, address: string, standing: string}>|null $members
+ * @property array<string, list<string>>|null $routes  relays over which the hub goes, by " address" of the device
  * @property string|null $hub_at where its hub stood then
  * @property list<string>|null $asleep  addresses of devices that have not been awake since: what they hear themselves is not in it
  * @property bool $more_due  one of them has woken, and the links have to be fetched again
@@ -90,7 +91,8 @@ final class MeshReading extends Model
     protected function casts(): array
     {
         return [
-            'protocol' => Protocol::class, 'members' => 'array', 'asleep' => 'array', 'more_due' => 'boolean', 'asked_at' => 'datetime',
+            'protocol' => Protocol::class, 'members' => 'array', 'asleep' => 'array',
+            'routes' => 'array', 'more_due' => 'boolean', 'asked_at' => 'datetime',
             'ended_at' => 'datetime',
         ];
     }

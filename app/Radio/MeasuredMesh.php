@@ -8,6 +8,7 @@ use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\MeshReading;
 use Kavvel\Core\Mesh\Graph;
+use Kavvel\Core\Mesh\HubRoute;
 use Kavvel\Core\Mesh\Link;
 use Kavvel\Core\Mesh\MeshJudge;
 use Kavvel\Core\Mesh\MeshReport;
@@ -67,6 +68,18 @@ final readonly class MeasuredMesh
         $accepted = $reading->protocol->rules()->acceptedFromDb($sheet->job->acceptance_db);
 
         return new self($graph, MeshJudge::judge($graph, $accepted), $asleep, $accepted, $links, $oneWay);
+    }
+
+    /** @return list<HubRoute> the ways that the hub really goes, those with the most to gain first; none: it does not say */
+    public function routes(JobSheet $sheet, MeshReading $reading): array
+    {
+        $cards = self::cards($sheet, $reading);
+        $routes = [];
+        foreach ($reading->routes ?? [] as $address => $via) {
+            $routes[self::key(ltrim($address), $cards)] = array_map(static fn (string $relay): string => self::key($relay, $cards), $via);
+        }
+
+        return HubRoute::all($this->report, $this->graph, $routes);
     }
 
     /** The network alone, where nobody asks how its devices stand. */

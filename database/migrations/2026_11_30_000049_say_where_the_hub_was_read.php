@@ -9,6 +9,7 @@ return new class extends Migration {
     {
         Schema::table('mesh_readings', static function (Blueprint $table): void {
             $table->string('hub_at', 60)->nullable();
+            $table->json('routes')->nullable();
         });
     }
 };

@@ -63,6 +63,25 @@ final class EveryRadioTest extends TestCase
         $this->get($this->lens(Protocol::ZWave))->assertSee('On to Zigbee');
     }
 
+    public function test_the_ways_that_a_z_wave_hub_goes_stand_beside_the_best(): void
+    {
+        $this->read(Protocol::ZWave);
+        $this->pass(10);
+        $this->get($this->lens(Protocol::ZWave))->assertSee('The ways that the hub goes')
+            ->assertDontSee('Have the hub look for its ways anew');
+        $this->read(Protocol::Thread);
+        $this->pass(10);
+        $this->get($this->lens(Protocol::Thread))->assertDontSee('The ways that the hub goes');
+
+        $lock = (string) $this->slot('front-lock')->node?->address;
+        $switch = (string) $this->slot('landing-switch')->node?->address;
+        $reading = MeshReading::query()->where('protocol', 'zwave')->sole();
+        self::assertArrayHasKey(" {$lock}", $reading->routes ?? []);
+        $reading->update(['routes' => [" {$lock}" => ['02C0FFEE'], " {$switch}" => []]]);
+        $this->get($this->lens(Protocol::ZWave))->assertSee('is not heard there')->assertSee('Have the hub look for its ways anew')
+            ->assertSee('broken');
+    }
+
     public function test_a_radio_of_which_nothing_is_in_has_nothing_to_read(): void
     {
         $this->get($this->lens(Protocol::Matter))->assertSee('No Matter device is in yet')->assertDontSee('Read its links');

@@ -31,6 +31,11 @@ final readonly class MeshReadings extends Section
                 'askedAt' => self::time($mesh->asked_at),
                 'endedAt' => self::time($mesh->ended_at),
                 'members' => $mesh->members,
+                ...($mesh->routes === null ? [] : ['routes' => array_map(
+                    static fn (string $address, array $via): array => ['address' => ltrim($address), 'via' => $via],
+                    array_keys($mesh->routes),
+                    $mesh->routes,
+                )]),
                 ...($mesh->hub_at === null ? [] : ['hubAt' => $mesh->hub_at]),
                 ...($mesh->asleep === null ? [] : ['asleep' => $mesh->asleep]),
                 'links' => $mesh->links->sortBy('id')->values()->map(static fn (RadioLink $link): array => [
@@ -53,6 +58,10 @@ final readonly class MeshReadings extends Section
                 'state' => 'done',
                 'members' => $row['members'] ?? null,
                 'hub_at' => $row['hubAt'] ?? null,
+                'routes' => ! isset($row['routes']) ? null : array_column(array_map(
+                    static fn (array $one): array => [" {$one['address']}", $one['via']],
+                    $row['routes'],
+                ), 1, 0),
                 'asleep' => $row['asleep'] ?? null,
                 'asked_at' => $reading->time($row['askedAt']),
                 'ended_at' => $reading->time($row['endedAt'] ?? null),

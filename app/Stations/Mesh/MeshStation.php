@@ -149,6 +149,7 @@ final readonly class MeshStation implements Station
             'reading' => $reading,
             'report' => $mesh->report,
             'findings' => Finding::all($mesh->report, $this->vital($sheet)),
+            'routes' => $mesh->routes($sheet, $reading),
             'links' => count($mesh->graph->links),
             'history' => ReadingHistory::of($sheet, $reading, $mesh),
             'kept' => $this->proposals->kept($sheet->job, $reading),

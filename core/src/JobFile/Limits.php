@@ -281,6 +281,9 @@ final readonly class Limits
             ],
             'meshReadings' => [
                 'askedAt' => $time, 'endedAt?' => $time, 'hubAt?' => self::line(60),
+                'routes?' => static fn (Input $all) => self::each($all, self::MOST['nodes'], static fn (Input $one) => self::fields($one, [
+                    'address' => self::line(40), 'via' => static fn (Input $via) => self::each($via, 10, self::line(40)),
+                ])),
                 'asleep?' => static fn (Input $all) => self::each($all, self::MOST['nodes'], self::line(40)),
                 'members?' => static fn (Input $all) => self::each($all, self::MOST['slots'], static fn (Input $one) => self::fields($one, [
                     'slot' => Check::key(...), 'address' => self::line(40), 'standing' => self::line(self::NAME),

@@ -55,6 +55,7 @@
         <li>No thin links, no single points.</li>
         @endif
     </ul>
+    @includeWhen($routes !== [], 'mesh.routes')
     @if ($radio->protocol->rules()->routes() !== null)
     <a class="btn w-full mt-2" href="{{ route('jobs.mesh', [$job, 'show' => 'what-if', 'lens' => $radio->protocol->value]) }}">What if …</a>
     @endif

@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace Kavvel\Standin\House;
 
 use Kavvel\Core\Coverage\RadioEnd;
+use Kavvel\Core\Mesh\Graph;
+use Kavvel\Core\Mesh\Link;
+use Kavvel\Core\Mesh\MeshJudge;
+use Kavvel\Core\Mesh\Node;
+use Kavvel\Core\Mesh\NodeJudgement;
 use Kavvel\Core\Protocol\Protocol;
 
 /** Who hears whom in the house as it stands. */
@@ -46,6 +51,37 @@ final readonly class Air
         }
 
         return array_values(array_filter($links));
+    }
+
+    /**
+     * The ways that the hub goes: each the last that worked, when all of them had their supply. It looks for no other by itself.
+     *
+     * @param  array<string, DeviceState>  $devices
+     * @return list<array{address: string, via: list<string>}>
+     */
+    public function routes(array $devices, Protocol $protocol): array
+    {
+        $hub = $this->house->hub($protocol);
+        $ends = [$hub];
+        foreach ($devices as $state) {
+            $isOfIt = $state->isIn() && $state->device->profile->protocol === $protocol && $state->device->behind === null;
+            $end = $isOfIt ? $state->device->end($state->carriedTo) : null;
+            $ends = $end === null ? $ends : [...$ends, $end];
+        }
+        $links = [];
+        foreach ($ends as $i => $a) {
+            foreach (array_slice($ends, $i + 1) as $b) {
+                if ($a->asNode()->relays() || $b->asNode()->relays()) {
+                    $links[] = new Link($a->key, $b->key, ...$this->house->margins($a, $b, 0));
+                }
+            }
+        }
+        $nodes = array_map(static fn (RadioEnd $end): Node => $end->asNode(), $ends);
+        $report = MeshJudge::judge(new Graph($protocol, $nodes, $links, $hub->key));
+
+        return array_values(array_map(static fn (NodeJudgement $one): array => [
+            'address' => $one->id, 'via' => array_slice($one->path, 1, -1),
+        ], array_filter($report->nodes, static fn (NodeJudgement $one): bool => $one->isReachable())));
     }
 
     /**

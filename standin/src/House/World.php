@@ -64,6 +64,12 @@ final class World
         return $this->air->links($this->devices, $protocol, $reading, $begunAt);
     }
 
+    /** @return list<array{address: string, via: list<string>}> over whom the hub goes to each device of a radio */
+    public function routes(Protocol $protocol): array
+    {
+        return $this->air->routes($this->devices, $protocol);
+    }
+
     /** @return list<string> addresses of devices of a radio that have not been awake since then */
     public function asleep(Protocol $protocol, int $since): array
     {

@@ -272,6 +272,7 @@ final readonly class GatewayApi
                 'reading' => $ref, 'done' => true,
                 'links' => $state->world->neighbours(Protocol::from($reading['protocol']), $reading['number'], $reading['at']),
                 'asleep' => $state->world->asleep(Protocol::from($reading['protocol']), $reading['at']),
+                ...($reading['protocol'] === Protocol::ZWave->value ? ['routes' => $state->world->routes(Protocol::ZWave)] : []),
             ]],
         };
     }
