@@ -88,6 +88,7 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::delete('/temporary-states/{temporaryState:key}', [Bench\TemporaryStateController::class, 'destroy'])
                 ->name('temporary-states.destroy');
             Route::put('/slots/{slot}/settings', [Bench\SettingController::class, 'update'])->name('slots.settings.update');
+            Route::post('/slots/{slot}/references', [Name\ReferenceController::class, 'store'])->name('slots.references.store');
             Route::post('/slots/{slot}/proofs', [Bench\ProofController::class, 'store'])->name('slots.proofs.store');
             Route::delete('/slots/{slot}/proofs', [Bench\ProofController::class, 'destroy'])->name('slots.proofs.destroy');
             Route::post('/slots/{slot}/proof-commands', [

@@ -282,6 +282,33 @@ final class WhoIsWhoTest extends PairsAHouse
         $this->put($this->url('/slots/kitchen-window/node'), ['of' => 'parlour-window'])->assertForbidden();
     }
 
+    public function test_two_thermometers_lie_beside_a_reference_and_their_offsets_are_carried_to_a_replacement(): void
+    {
+        $this->gather();
+        $this->matchAll(['parlour-climate', 'bedroom-climate']);
+        $this->trigger('parlour-climate');
+        $this->get($this->url('/name?slot=parlour-climate'))->assertSee('Beside a reference')->assertSee('value="24.5"', false);
+        $this->compare('parlour-climate', '24.5', '24,2', true)
+            ->assertSessionHas('saved', 'It is right: the reference is -0.3 °C from it.');
+        $this->compare('bedroom-climate', '24.5', '23.1', false);
+        self::assertSame(0, $this->card('bedroom-climate')->slot->settings()->count(), 'what is not settled says nothing');
+        $this->compare('bedroom-climate', '24.5', '23.1', true)
+            ->assertSessionHas('saved', 'An offset of -1.4 °C sets it right. It is planned in its settings: enter it.');
+        $this->compare('bedroom-climate', '24.5', '17', true);
+
+        $setting = $this->card('bedroom-climate')->slot->settings()->sole();
+        self::assertSame(['temperature-offset', '-1.4'], [$setting->name, $setting->planned]);
+        self::assertTrue($this->logged('beside probe thermometer: it said 24.5, the reference 23.1', $this->key()));
+        $this->post($this->url('/slots/bedroom-climate/replacement'), ['reason' => 'dead'])->assertSessionHasNoErrors();
+        $this->get($this->url('/name?slot=bedroom-climate'))->assertSee('Temperature offset: -1.4 K');
+    }
+
+    public function test_a_comparison_without_numbers_is_refused(): void
+    {
+        $this->htmx('POST', $this->url('/slots/parlour-climate/references'), ['measured' => 'temperature', 'said' => 'warm'])
+            ->assertStatus(422)->assertSee('hat the sensor says')->assertSee('hat the reference says');
+    }
+
     public function test_a_slot_that_is_gone_is_not_listened_for(): void
     {
         $this->gather();
@@ -346,6 +373,14 @@ final class WhoIsWhoTest extends PairsAHouse
     {
         $this->post($this->url("/nodes/{$this->node($device)->id}/blinks"))->assertRedirect();
         $this->listen();
+    }
+
+    private function compare(string $slot, string $reading, string $reference, bool $isSettled): mixed
+    {
+        return $this->post($this->url("/slots/{$slot}/references"), [
+            'measured' => 'temperature', 'said' => $reading, 'reference' => $reference, 'by' => 'probe thermometer', 'station' => 'name',
+            ...$isSettled ? ['settled' => '1'] : [],
+        ])->assertSessionHasNoErrors();
     }
 
     /** @param list<string> $slots */

@@ -1,6 +1,7 @@
 @php($settings = $card->profile->settings)
 @if ($settings !== [])
-<details id="settings" @if ($bench->station === 'fit') open @endif><summary>Settings</summary>
+@php($isToSet = $open->settings->contains(fn ($one) => $one->planned !== null && $one->actual === null))
+<details id="settings" @if ($bench->station === 'fit' || $isToSet && $card->isIn()) open @endif><summary>Settings</summary>
 @foreach ($settings as $setting)
 @php($kept = $open->settings->firstWhere('name', $setting->name))
 @php($differs = $kept?->planned !== null && $kept->actual !== null && $kept->planned !== $kept->actual)

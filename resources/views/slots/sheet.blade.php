@@ -22,6 +22,7 @@
 @include('slots.load')
 @include('slots.remote')
 @include('slots.by-hand')
+@include('slots.reference')
 @include('slots.settings')
 @include('slots.ladder')
 @if ($card->profile->caution !== '')

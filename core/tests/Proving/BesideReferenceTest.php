@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Tests\Proving;
+
+use Kavvel\Core\Proving\BesideReference;
+use Kavvel\Core\Proving\Measured;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class BesideReferenceTest extends TestCase
+{
+    #[TestWith([Measured::Temperature, 21.0, 21.5, true, false])]
+    #[TestWith([Measured::Temperature, 21.0, 20.5, true, false])]
+    #[TestWith([Measured::Temperature, 21.0, 21.6, false, true])]
+    #[TestWith([Measured::Temperature, 21.0, 23.0, false, true])]
+    #[TestWith([Measured::Temperature, 21.0, 18.9, false, false])]
+    #[TestWith([Measured::Humidity, 50.0, 55.0, true, false])]
+    #[TestWith([Measured::Humidity, 50.0, 60.0, false, true])]
+    #[TestWith([Measured::Humidity, 50.0, 60.1, false, false])]
+    public function test_is_right_or_set_right_within_bounds(
+        Measured $what,
+        float $reading,
+        float $reference,
+        bool $isRight,
+        bool $needsOffset,
+    ): void {
+        $check = BesideReference::of($what, $reading, $reference, true);
+
+        self::assertSame([$isRight, $needsOffset], [$check->isRight(), $check->needsOffset()]);
+        self::assertSame(round($reference - $reading, 1), $check->offset);
+    }
+
+    public function test_says_what_is_to_be_done(): void
+    {
+        self::assertSame('An offset of -0.7 °C sets it right.', $this->words(21.2, 20.5));
+        self::assertSame('It is right: the reference is +0.3 °C from it.', $this->words(20.2, 20.5));
+        self::assertStringContainsString('badly placed, or defective', $this->words(15.0, 20.5));
+        self::assertStringContainsString('less than 0.2 °C in five minutes', $this->words(21.2, 20.5, false));
+    }
+
+    public function test_what_is_not_settled_says_nothing_of_it(): void
+    {
+        $check = BesideReference::of(Measured::Temperature, 21.0, 21.0, false);
+
+        self::assertFalse($check->isRight());
+        self::assertFalse($check->needsOffset());
+    }
+
+    private function words(float $reading, float $reference, bool $isSettled = true): string
+    {
+        return BesideReference::of(Measured::Temperature, $reading, $reference, $isSettled)->words();
+    }
+}
