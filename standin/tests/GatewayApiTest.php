@@ -28,6 +28,14 @@ final class GatewayApiTest extends TestCase
         rmdir($this->folder);
     }
 
+    public function test_an_address_is_found_however_its_path_spells_it(): void
+    {
+        $address = (string) $this->ask('GET', '/v1/nodes')[1]['nodes'][0]['address'];
+        $spelt = '%'.bin2hex($address[0]).substr($address, 1);
+
+        self::assertSame(202, $this->ask('PUT', "/v1/nodes/{$spelt}/label", ['command' => 'label-0001', 'label' => 'Towel rail'])[0]);
+    }
+
     public function test_about_says_epoch_clock_and_oldest_event(): void
     {
         [$status, $about] = $this->ask('GET', '/v1/about');

@@ -36,7 +36,7 @@ final readonly class GatewayApi
         if ($this->token === '' || ! hash_equals("Bearer {$this->token}", $authorization)) {
             return [401, self::error('unauthorized', 'The bearer token is missing or wrong.')];
         }
-        $parts = explode('/', trim($path, '/'));
+        $parts = array_map(rawurldecode(...), explode('/', trim($path, '/')));
 
         return match (true) {
             $method === 'GET' && $path === '/v1/about' => [200, $this->about($state)],

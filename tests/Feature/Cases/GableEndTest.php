@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Cases;
 
+use Kavvel\Core\Protocol\Protocol;
 use Tests\Feature\TriesByHand;
 
-/** Case 6, as far as pairing: two locks in an account, their doors measured, fewest relays from the cellar, the way out proved. */
+/** Case 6, as far as the mesh: two locks in an account, doors measured, fewest relays, the way out proved, the hub moved. */
 final class GableEndTest extends PairsAHouse
 {
+    use NamesAHouse;
     use TriesByHand;
 
     protected function key(): string
@@ -75,6 +77,33 @@ final class GableEndTest extends PairsAHouse
         $this->get($card)->assertSee('By hand and by its own key, from both sides.');
         $this->worksByHand($this->url("/slots/{$slot->key}"))->assertSessionHasNoErrors();
         self::assertTrue($this->logged('opens from inside.', 'gable-end'));
+    }
+
+    public function test_a_hub_that_is_moved_makes_the_reading_stale(): void
+    {
+        $this->post($this->url('/existing/front-cloud/departure'));
+        $this->pair('front-bolt');
+        $this->readRadio(Protocol::BluetoothLe);
+        $this->get($this->url('/mesh?lens=bluetooth'))->assertDontSee('The hub has been moved since.');
+        $this->post($this->url('/plan-edits'), ['edit' => 'move-hub', 'hub' => 'hub', 'storey' => 'ground', 'x' => '1', 'y' => '3'])
+            ->assertSessionHasNoErrors();
+
+        $this->get($this->url('/mesh?lens=bluetooth'))->assertSee('The hub has been moved since.')->assertSee('there is no advice from it');
+    }
+
+    public function test_a_second_copy_of_a_lock_is_cleaned_up(): void
+    {
+        $this->post($this->url('/existing/front-cloud/departure'));
+        $this->pair('front-bolt');
+        $this->put($this->url('/slots/front-bolt/name'), [
+            'name' => 'Front door bolt', 'lock_version' => $this->named('front-bolt')->lock_version,
+        ]);
+        $copy = $this->named('front-bolt')->node?->replicate();
+        $copy?->fill(['address' => '02C0FFEE00000001', 'label' => 'Front door bolt_2'])->save();
+        $this->get($this->url('/name?lens=names'))->assertSee('a second copy of the hall door bolt');
+        $this->delete($this->url("/leftovers/{$copy?->id}"))->assertSessionHasNoErrors();
+
+        self::assertNotNull($copy?->refresh()->given_up_at);
     }
 
     public function test_what_is_out_of_its_account_is_paired_beside_the_hub(): void

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Cases;
 
-/** Case 2, as far as pairing: six Z-Wave devices, each with its inclusion in two steps. */
+use Kavvel\Core\Protocol\Protocol;
+
+/** Case 2, as far as the mesh: six Z-Wave devices, each with its inclusion in two steps, its two fields for a name, and its way. */
 final class HarnessYardTest extends PairsAHouse
 {
+    use NamesAHouse;
+
     protected function key(): string
     {
         return 'harness-yard';
@@ -20,6 +24,21 @@ final class HarnessYardTest extends PairsAHouse
         $this->pairAll();
 
         $this->assertAllAreIn();
+    }
+
+    public function test_every_name_fits_both_fields_of_its_device_and_the_ways_of_the_hub_are_read(): void
+    {
+        $this->pairAll();
+        $this->nameAll();
+        foreach ($this->house->slots()->with('room')->get() as $slot) {
+            self::assertLessThanOrEqual(16, strlen((string) $slot->label), $slot->key);
+            self::assertLessThanOrEqual(16, strlen((string) $slot->label_place), $slot->key);
+            self::assertSame($slot->label, $this->fold()->world->devices[$slot->key]->label);
+        }
+        self::assertCount(6, array_unique($this->house->slots()->pluck('label')->all()));
+
+        $this->readRadio(Protocol::ZWave);
+        $this->get($this->url('/mesh?lens=zwave'))->assertSee('What the reading says')->assertSee('The ways that the hub goes');
     }
 
     public function test_one_step_of_two_is_not_enough(): void
