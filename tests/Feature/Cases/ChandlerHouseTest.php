@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Cases;
 
+use App\Naming\JobNames;
+use App\Naming\RenameAsk;
 use Kavvel\Core\Pairing\Failure;
 
-/** Case 8, as far as pairing: a wired bus, five Matter devices, and a bridge with four children. */
+/** Case 8, as far as naming: a wired bus, five Matter devices, and a bridge with four children. */
 final class ChandlerHouseTest extends PairsAHouse
 {
     private const PROJECT = "address;name\n1/0/1;Shop keypad key\n1/0/2;Shop keypad status\n2/0/1;Office presence status\n";
@@ -39,6 +41,24 @@ final class ChandlerHouseTest extends PairsAHouse
 
         self::assertStringContainsString('does not answer behind its bridge', (string) $this->house->snags()->sole()->text);
         self::assertSame(5, $this->sheetOf($this->key())->countIn());
+    }
+
+    public function test_names_of_children_are_written_to_them_in_the_form_that_fits(): void
+    {
+        $this->pair('bridge');
+        $this->pass(5);
+        foreach (['counter-lamp', 'shelf-lamp', 'desk-lamp', 'store-climate'] as $slot) {
+            $this->take($slot);
+        }
+        $seen = JobNames::read($this->house)->rename(RenameAsk::allByPattern())->mark();
+        $this->post($this->url('/name-batches'), ['at' => RenameAsk::PATTERN, 'seen' => $seen])->assertSessionHasNoErrors();
+        $this->pass(2);
+        foreach (['counter-lamp', 'shelf-lamp', 'desk-lamp'] as $slot) {
+            $card = $this->card($slot);
+            self::assertTrue($card->isNamed, $slot);
+            self::assertLessThanOrEqual(32, strlen((string) $card->slot->label));
+            self::assertSame($card->slot->label, $card->node?->label);
+        }
     }
 
     public function test_the_group_addresses_are_imported_and_its_devices_are_heard_on_the_bus(): void
