@@ -66,7 +66,7 @@ final readonly class Bench
     /** How far the job is. */
     public function tally(): Tally
     {
-        return Nobodys::of($this->sheet)->tally();
+        return Nobodys::tally($this->sheet);
     }
 
     public function mayWork(): bool

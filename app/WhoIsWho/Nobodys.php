@@ -17,51 +17,51 @@ final readonly class Nobodys
 {
     /**
      * @param  array<int, Node>  $nodes  by id
-     * @param  array<string, SlotCard>  $open  slots without a device that a window lets in, by key
+     * @param  array<string, SlotCard>  $open  slots without a device, by key
+     * @param  array<int, list<string>>  $fits  keys of the slots that each may be the device of, by id of the node
      */
-    private function __construct(private JobSheet $sheet, public array $nodes, public array $open) {}
+    private function __construct(private JobSheet $sheet, public array $nodes, public array $open, private array $fits) {}
 
     public static function of(JobSheet $sheet): self
     {
-        $taken = [];
-        foreach ($sheet->cards as $card) {
-            $taken[$card->node?->id] = true;
-        }
+        $nodes = self::nodes($sheet);
+        $open = array_filter($sheet->cards, static fn (SlotCard $card): bool => ! $card->isIn());
 
-        return new self(
-            $sheet,
-            array_filter($sheet->nodes, static fn (Node $node): bool => in_array($node->state, ['joined', 'in-part'], true)
-                && ! isset($taken[$node->id]) && $node->given_up_at === null),
-            array_filter($sheet->cards, static fn (SlotCard $card): bool => ! $card->isIn()),
-        );
+        return new self($sheet, $nodes, $open, array_map(
+            static fn (Node $node): array => SureMatches::slots(self::profilesAt($sheet, $open, $node), $node->reported()),
+            $nodes,
+        ));
     }
 
-    public function tally(): Tally
+    /** How far a job is. */
+    public static function tally(JobSheet $sheet): Tally
     {
-        $inPart = count(array_filter($this->sheet->cards, static fn (SlotCard $card): bool => $card->node?->state === 'in-part'));
+        $inPart = count(array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->node?->state === 'in-part'));
 
-        return new Tally($this->sheet->countIn() - $inPart, $inPart, count($this->nodes), count($this->open));
+        return new Tally($sheet->countIn() - $inPart, $inPart, count(self::nodes($sheet)), count($sheet->cards) - $sheet->countIn());
     }
 
     /** @return list<SlotCard> slots that wait, and that one of these may be the device of, in the order of the plan */
     public function waiting(): array
     {
-        return array_values(array_filter($this->open, fn (SlotCard $card): bool => $this->alike($card) !== []));
+        $wanted = array_flip(array_merge([], ...array_values($this->fits)));
+
+        return array_values(array_intersect_key($this->open, $wanted));
     }
 
     /** @return list<SlotCard> slots that wait, and that this may be the device of */
     public function slots(Node $node): array
     {
-        return array_values(array_map(
-            fn (string $key): SlotCard => $this->open[$key],
-            SureMatches::slots($this->profilesAt($node), $node->reported()),
-        ));
+        return array_map(fn (string $key): SlotCard => $this->open[$key], $this->fits[$node->id] ?? []);
     }
 
     /** @return list<Node> those that may be the device of a slot */
     public function alike(SlotCard $card): array
     {
-        return array_values(array_filter($this->nodes, fn (Node $node): bool => in_array($card, $this->slots($node), true)));
+        return array_values(array_filter(
+            $this->nodes,
+            fn (Node $node): bool => in_array($card->key(), $this->fits[$node->id], true),
+        ));
     }
 
     /** Whatever may be its device joined in part: it may never say what it should. */
@@ -78,7 +78,7 @@ final readonly class Nobodys
         $sure = [];
         foreach ($this->byBridge() as $nodes) {
             $matches = SureMatches::of(
-                $this->profilesAt(reset($nodes)),
+                self::profilesAt($this->sheet, $this->open, reset($nodes)),
                 array_map(static fn (Node $node): ReportedNode => $node->reported(), $nodes),
             );
             foreach ($matches as $id => $slot) {
@@ -89,19 +89,34 @@ final readonly class Nobodys
         return array_values(array_filter(array_map(static fn (string $key): ?array => $sure[$key] ?? null, array_keys($this->open))));
     }
 
-    /** @return array<string, Profile> of the slots that wait where this node is: at the hub, or behind its bridge */
-    private function profilesAt(Node $node): array
+    /** @return array<int, Node> by id */
+    private static function nodes(JobSheet $sheet): array
     {
-        $bridge = $node->via === null ? null : $this->bridge($node)?->key();
-        $there = array_filter($this->open, static fn (SlotCard $card): bool => $card->behind === $bridge
+        $taken = [];
+        foreach ($sheet->cards as $card) {
+            $taken[$card->node?->id] = true;
+        }
+
+        return array_filter($sheet->nodes, static fn (Node $node): bool => in_array($node->state, ['joined', 'in-part'], true)
+            && ! isset($taken[$node->id]) && $node->given_up_at === null);
+    }
+
+    /**
+     * @param  array<string, SlotCard>  $open
+     * @return array<string, Profile> of the slots that wait where this node is: at the hub, or behind its bridge
+     */
+    private static function profilesAt(JobSheet $sheet, array $open, Node $node): array
+    {
+        $bridge = $node->via === null ? null : self::bridge($sheet, $node)?->key();
+        $there = array_filter($open, static fn (SlotCard $card): bool => $card->behind === $bridge
             && ($node->via === null || $bridge !== null));
 
         return array_map(static fn (SlotCard $card): Profile => $card->profile, $there);
     }
 
-    private function bridge(Node $node): ?SlotCard
+    private static function bridge(JobSheet $sheet, Node $node): ?SlotCard
     {
-        foreach ($this->sheet->cards as $card) {
+        foreach ($sheet->cards as $card) {
             if ($card->node !== null && $card->node->address === $node->via && $card->node->gateway_id === $node->gateway_id) {
                 return $card;
             }

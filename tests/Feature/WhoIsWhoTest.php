@@ -35,6 +35,8 @@ final class WhoIsWhoTest extends PairsAHouse
         $this->as('idris')->post($this->url('/gatherings'), ['protocol' => 'zigbee'])->assertRedirect();
         self::assertSame(1, $this->house->joinWindows()->count());
 
+        $this->as('idris')->htmx('POST', $this->url('/windows'), ['slot' => 'plug'])->assertStatus(422)
+            ->assertSee('Mara Lindqvist lets in whatever is ready of Zigbee');
         $this->as('mara')->post($this->url('/windows'), ['slot' => 'plug'])->assertSessionHasNoErrors();
         $this->as('idris')->htmx('POST', $this->url('/gatherings'), ['protocol' => 'zigbee'])->assertStatus(422)
             ->assertSee('Mara Lindqvist has the Zigbee radio');

@@ -142,6 +142,9 @@ final readonly class JoinWindows
         if ($busy?->slot !== null && $busy->slot_id !== $slot->id) {
             throw WindowRefused::radioIsTaken($busy, $busy->slot, $protocol, $person);
         }
+        if ($busy !== null && $busy->slot_id === null && $busy->attempts->isEmpty() && $busy->user_id !== $person->id) {
+            throw WindowRefused::isGathered($busy, $protocol);
+        }
         if ($busy !== null) {
             $this->ending->end($busy, AttemptEvent::Replaced, now());
         }

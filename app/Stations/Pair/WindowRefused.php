@@ -27,6 +27,17 @@ final class WindowRefused extends Refused
         return new self('protocol', "Devices of {$protocol->title()} come in one by one here: open a window for each.");
     }
 
+    public static function isGathered(JoinWindow $window, Protocol $protocol): self
+    {
+        $who = $window->user->name ?? 'Somebody';
+
+        return new self(
+            'slot',
+            "{$who} lets in whatever is ready of {$protocol->title()}: another window would end that one. Close it at Name, Who is who, or "
+                .'wait until it is over.',
+        );
+    }
+
     public static function radioIsTaken(JoinWindow $window, Slot $other, Protocol $protocol, User $person): self
     {
         $who = $window->user === null || $window->user_id === $person->id ? 'You have' : "{$window->user->name} has";

@@ -14,7 +14,7 @@
     <p class="note" role="status">None of these has “{{ $printed }}” as its address, or at the end of it.</p>
     @endif
     <ul class="rows nobodys">
-        @foreach ($printed === null || $byPrint === [] ? $nobodys->nodes : $byPrint as $node)
+        @foreach (array_slice($printed === null || $byPrint === [] ? $nobodys->nodes : $byPrint, 0, 40) as $node)
         @php($slots = $nobodys->slots($node))
         <li>
             <details name="nobodys" @if ($printed !== null && count($byPrint) === 1) open @endif>
@@ -29,7 +29,7 @@
                 @if ($mayWork)
                 <x-form :action="route('jobs.nodes.blinks.store', [$job, $node->id])">
                     <button class="btn small">Let it blink</button></x-form>
-                @foreach ($slots as $card)
+                @foreach (array_slice($slots, 0, 12) as $card)
                 <x-form :action="route('jobs.slots.node.store', [$job, $card->slot])">
                     <input type="hidden" name="address" value="{{ $node->address }}"><input type="hidden" name="from" value="who">
                     <button class="btn small">It is the {{ $card->calledInRoom() }}</button>
@@ -52,5 +52,8 @@
         </li>
         @endforeach
     </ul>
+    @if (count($nobodys->nodes) > 40)
+    <p class="quiet">And {{ count($nobodys->nodes) - 40 }} more: find them by what is printed on them.</p>
+    @endif
 </div>
 @endif
