@@ -46,6 +46,7 @@ final class RebuiltTest extends TestCase
 
         self::assertContains(['hub', 'a'], $pairs);
         self::assertNotContains(['near', 'a'], $pairs);
+        self::assertNotContains(['a', 'near'], $pairs);
     }
 
     public function test_without_a_change_nothing_comes_about(): void

@@ -27,6 +27,7 @@ final class FindingTest extends TestCase
 
         self::assertSame([['r2'], ['r1']], [$all[0]->ids, $all[1]->ids]);
         self::assertSame([FindingKind::SinglePoint, ['lock'], true], [$all[0]->kind, $all[0]->dependants, $all[0]->harmsVital()]);
+        self::assertFalse($all[1]->harmsVital());
         self::assertSame(['a', 'b'], $all[1]->dependants);
         self::assertSame(['r1', 'r2'], [Finding::all($report, [])[0]->ids[0], Finding::all($report, [])[1]->ids[0]], 'two before one');
     }
@@ -42,7 +43,8 @@ final class FindingTest extends TestCase
             $all[0]->kind, $all[0]->ids, $all[0]->dependants, $all[0]->db,
         ]);
         $uneven = array_values(array_filter($all, static fn (Finding $one): bool => $one->kind === FindingKind::Uneven))[0];
-        self::assertSame([['b'], 10.0], [$uneven->dependants, $uneven->db]);
+        self::assertSame([['b'], 10.0, false], [$uneven->dependants, $uneven->db, $uneven->isIdle()]);
+        self::assertFalse($all[0]->isIdle());
         $last = $all[count($all) - 1];
         self::assertSame([['r1', 'a'], true], [$last->ids, $last->isIdle()]);
     }
@@ -53,6 +55,20 @@ final class FindingTest extends TestCase
         $kinds = array_map(static fn (Finding $one): array => [$one->kind, $one->dependants], Finding::all($report, []));
 
         self::assertContains([FindingKind::Removable, ['a']], $kinds);
+    }
+
+    public function test_a_router_with_one_way_that_nobody_uses_is_told_all_the_same(): void
+    {
+        $all = Finding::all($this->report([new Link('hub', 'r1', 30)]), []);
+
+        self::assertSame([FindingKind::OneWay, [], false], [$all[0]->kind, $all[0]->dependants, $all[0]->isIdle()]);
+    }
+
+    public function test_the_weakest_of_its_kind_comes_first(): void
+    {
+        $all = Finding::all($this->report([new Link('hub', 'a', 9), new Link('hub', 'b', 4), new Link('hub', 'c', 7)]), []);
+
+        self::assertSame([4.0, 7.0, 9.0], array_map(static fn (Finding $one): ?float => $one->db, $all));
     }
 
     public function test_nothing_is_wrong_with_a_good_one(): void

@@ -34,7 +34,7 @@ final class HubRouteTest extends TestCase
     public function test_a_clearly_weaker_way_of_the_same_length_is_worse(): void
     {
         self::assertTrue($this->routes(['lock' => ['r2']])[0]->isWorse());
-        self::assertFalse($this->routes(['lock' => ['r3']])[0]->isWorse(), 'two dB are not worth it');
+        self::assertFalse($this->routes(['lock' => ['r3']])[0]->isWorse(), 'three dB are not worth it');
     }
 
     public function test_a_way_over_one_that_is_gone_is_broken(): void
@@ -56,6 +56,15 @@ final class HubRouteTest extends TestCase
         self::assertSame(['siren', 'lock', 'r1'], $ids);
     }
 
+    public function test_who_gains_most_comes_first(): void
+    {
+        $ids = static fn (array $routes): array => array_map(static fn (HubRoute $one): string => $one->id, $routes);
+
+        self::assertSame(['lock', 'siren'], $ids($this->routes(['siren' => ['r1'], 'lock' => ['r2', 'r1', 'r3']])), 'two hops before one');
+        self::assertSame(['lock', 'r3'], $ids($this->routes(['r3' => [], 'lock' => ['r2']])), 'a gain before none');
+        self::assertSame(['lock', 'r2'], $ids($this->routes(['r2' => ['r1'], 'lock' => ['r2', 'r1']])), 'of one hop more the weaker first');
+    }
+
     /**
      * @param  array<string, list<string>>  $via
      * @return list<HubRoute>
@@ -67,7 +76,8 @@ final class HubRouteTest extends TestCase
             new Node('lock', Role::End), new Node('siren', Role::End),
         ], [
             new Link('hub', 'r1', 30), new Link('hub', 'r2', 20), new Link('hub', 'r3', 30), new Link('r1', 'r2', 25),
-            new Link('r1', 'lock', 15), new Link('r2', 'lock', 8), new Link('r3', 'lock', 13), new Link('hub', 'siren', 20),
+            new Link('r1', 'r3', 25), new Link('r1', 'siren', 19), new Link('r1', 'lock', 15), new Link('r2', 'lock', 8),
+            new Link('r3', 'lock', 12), new Link('hub', 'siren', 20),
         ], 'hub');
 
         return HubRoute::all(MeshJudge::judge($graph), $graph, $via);

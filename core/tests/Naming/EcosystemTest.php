@@ -11,6 +11,13 @@ use PHPUnit\Framework\TestCase;
 
 final class EcosystemTest extends TestCase
 {
+    public function test_the_shortest_and_the_longest_are_taken_and_a_bad_line_is_named(): void
+    {
+        self::assertSame([1, 250], array_map(static fn (Ecosystem $one): ?int => $one->maxLength, Ecosystem::fromLines("a, 1\nb, 250")));
+        $this->expectExceptionMessage('line 2');
+        Ecosystem::fromLines("panel, 12\nphone, 0");
+    }
+
     public function test_platforms_are_read_line_by_line(): void
     {
         $all = Ecosystem::fromLines(" voice platform, 30 \n\n panel ; 12\r\nphone, upstairs\n");

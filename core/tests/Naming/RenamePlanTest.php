@@ -89,7 +89,7 @@ final class RenamePlanTest extends TestCase
             ['a' => 'Hall wall light 1', 'b' => 'Hall wall light 2'],
             RenamePlan::byPattern($this->pattern(), $devices, false),
         );
-        self::assertSame(['b'], array_keys(RenamePlan::byPattern($this->pattern(), $devices, true)));
+        self::assertSame(['b' => 'Hall wall light 2'], RenamePlan::byPattern($this->pattern(), $devices, true));
     }
 
     public function test_words_are_swapped_whole_and_keep_their_capitals(): void
@@ -103,6 +103,7 @@ final class RenamePlanTest extends TestCase
             RenamePlan::swapped($devices, ' lamp ', 'reading light'),
         );
         self::assertSame(['a' => 'Hall'], RenamePlan::swapped([$devices[0]], 'lamp', ''));
+        self::assertSame(['e' => 'Hall light'], RenamePlan::swapped([$this->device('e', 'Hall lAMP')], 'lamp', 'light'));
         self::assertSame([], RenamePlan::swapped($devices, '  ', 'x'));
         self::assertSame([], RenamePlan::swapped($devices, '.*', 'x'));
     }

@@ -32,6 +32,11 @@ final class BesideReferenceTest extends TestCase
         self::assertSame(round($reference - $reading, 1), $check->offset);
     }
 
+    public function test_an_offset_has_one_decimal(): void
+    {
+        self::assertSame(-0.5, BesideReference::of(Measured::Temperature, 21.04, 20.5, true)->offset);
+    }
+
     public function test_says_what_is_to_be_done(): void
     {
         self::assertSame('An offset of -0.7 °C sets it right.', $this->words(21.2, 20.5));

@@ -46,6 +46,13 @@ final class LeftoverTest extends TestCase
         self::assertFalse($same[0]->isLivelier);
     }
 
+    public function test_two_that_were_never_heard_are_equally_dead(): void
+    {
+        $nodes = [new SeenNode('a', 'Hall lamp', null, 'lamp', false), new SeenNode('copy', 'Hall lamp 2', null, null, false)];
+
+        self::assertFalse(Leftover::all($nodes, ['lamp' => 'Hall lamp'])[0]->isLivelier);
+    }
+
     public function test_what_was_replaced_is_left_until_its_hub_forgets_it(): void
     {
         self::assertSame(

@@ -18,6 +18,14 @@ final class SureMatchesTest extends TestCase
         ));
     }
 
+    public function test_one_that_fits_nowhere_does_not_hide_a_sure_one(): void
+    {
+        self::assertSame(
+            ['n2' => 'hall'],
+            SureMatches::of(['hall' => Sensors::profile()], ['n1' => Sensors::node('OTHER'), 'n2' => Sensors::node()]),
+        );
+    }
+
     public function test_two_slots_for_it_are_not(): void
     {
         $open = ['hall' => Sensors::profile(), 'bath' => Sensors::profile()];
