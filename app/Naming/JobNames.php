@@ -15,6 +15,7 @@ use Kavvel\Core\Naming\Ecosystem;
 use Kavvel\Core\Naming\NameJudgement;
 use Kavvel\Core\Naming\NamePlan;
 use Kavvel\Core\Naming\Pattern;
+use Kavvel\Core\Naming\PlatformForm;
 use Kavvel\Core\Naming\RenamePlan;
 use Kavvel\Core\Naming\Text;
 use Kavvel\Core\Protocol\Protocol;
@@ -95,6 +96,23 @@ final readonly class JobNames
         return DeviceLabel::of($this->judge($key)->name, $this->device($key)?->protocol);
     }
 
+    /**
+     * What each platform shows of a name that was given, proposed, or typed.
+     *
+     * @return list<PlatformForm>
+     */
+    public function platformForms(NameJudgement $judgement): array
+    {
+        $id = $judgement->name->id;
+        $devices = array_map(
+            static fn (Device $one): Device => $one->id === $id ? $one->called($judgement->name->name) : $one,
+            $this->devices,
+        );
+        $named = array_values(array_filter($devices, static fn (Device $one): bool => $one->given !== null));
+
+        return PlatformForm::of($named, $this->platforms(), $id);
+    }
+
     public function device(string $key): ?Device
     {
         foreach ($this->devices as $device) {
@@ -117,7 +135,13 @@ final readonly class JobNames
         return new ConflictCheck(
             $this->rooms,
             Text::lines((string) $this->job->name_groups),
-            Ecosystem::fromLines((string) $this->job->name_platforms),
+            $this->platforms(),
         );
+    }
+
+    /** @return list<Ecosystem> */
+    private function platforms(): array
+    {
+        return Ecosystem::fromLines((string) $this->job->name_platforms);
     }
 }

@@ -146,6 +146,8 @@ final class RenamingTest extends TestCase
             'lock_version' => $this->siteJob()->lock_version,
         ])->assertRedirect(self::NAMES);
         $this->get(self::NAMES)->assertSee('“voice platform” takes 20')->assertSee('is also the group');
+        $this->get('/jobs/lantern-house/name?next=chart-dimmer')
+            ->assertSeeInOrder(['Voice platform, 20 characters', 'Ceiling dimmer', 'Panel']);
         $this->put('/jobs/lantern-house/name-rules', [
             'platforms' => '', 'groups' => '', 'lock_version' => $this->siteJob()->lock_version,
         ]);

@@ -84,6 +84,7 @@ final readonly class NameStation implements Station
     private function card(JobSheet $sheet, SlotCard $target, array $unnamed, bool $isWaiting): array
     {
         $names = JobNames::of($sheet);
+        $judgement = $names->judge($target->key());
         $others = array_values(array_filter($unnamed, static fn (SlotCard $card): bool => $card->key() !== $target->key()));
         $kept = array_values(array_filter($others, static fn (SlotCard $card): bool => $card->slot->name_refused !== null));
         $isNext = static fn (SlotCard $card): bool => $card->slot->name_refused === null;
@@ -91,7 +92,8 @@ final readonly class NameStation implements Station
 
         return [
             'target' => $target,
-            'judgement' => $names->judge($target->key()),
+            'judgement' => $judgement,
+            'forms' => $names->platformForms($judgement),
             'device' => $names->device($target->key()),
             'waiting' => $isWaiting,
             'unnamed' => count($unnamed),

@@ -25,8 +25,11 @@ final readonly class Naming
         if (! $judgement->isGood()) {
             throw NameRefused::because($judgement->refusals);
         }
+        $before = $slot->name;
         $this->lock->update($slot, $seenVersion, ['name' => $name, 'named_at' => null], "the {$slot->title()}", ['name' => 'Name']);
-        $this->logbook->write($job, $person, 'name', "Named the {$slot->title()} “{$name}”.", $slot);
+        $this->logbook->write($job, $person, 'name', $before === null || $before === $name
+            ? "Named the {$slot->title()} “{$name}”."
+            : "Renamed the {$slot->title()}: “{$before}” is “{$name}” now.", $slot);
         $node = $slot->node()->first();
         if ($node === null) {
             $slot->update(['named_at' => now()]);

@@ -17,7 +17,17 @@ final class Shortener
     private array $next = [];
 
     /** @param array<string, string> $abbreviations word => short word, lower case */
-    public function __construct(private readonly array $abbreviations) {}
+    public function __construct(private readonly array $abbreviations, private readonly bool $countsCharacters = false) {}
+
+    /**
+     * For platforms, which count characters and not bytes.
+     *
+     * @param  array<string, string>  $abbreviations
+     */
+    public static function byCharacters(array $abbreviations): self
+    {
+        return new self($abbreviations, true);
+    }
 
     /**
      * The first that fits and is free in its network; null when not even the last word fits.
@@ -31,7 +41,7 @@ final class Shortener
         $number = $this->next[$this->key($network, (string) $first)] ?? 2;
         for (; $short !== null && isset($this->taken[$this->key($network, $short)]); $number++) {
             $bases = array_map(static fn (string $candidate): string => (string) preg_replace('/ \d+$/', '', $candidate), $candidates);
-            $base = $this->fit($bases, $bytes - strlen(" {$number}"));
+            $base = $this->fit($bases, $bytes - $this->length(" {$number}"));
             $short = $base === null ? null : "{$base} {$number}";
         }
         if ($short !== null) {
@@ -48,19 +58,24 @@ final class Shortener
     {
         $abbreviated = array_map($this->abbreviate(...), $candidates);
         foreach ([...$candidates, ...$abbreviated] as $candidate) {
-            if ($candidate !== '' && strlen($candidate) <= $bytes) {
+            if ($candidate !== '' && $this->length($candidate) <= $bytes) {
                 return $candidate;
             }
         }
         $words = explode(' ', (string) end($abbreviated));
         while (count($words) > 1) {
             array_shift($words);
-            if (strlen(implode(' ', $words)) <= $bytes && ! ctype_digit(implode('', $words))) {
+            if ($this->length(implode(' ', $words)) <= $bytes && ! ctype_digit(implode('', $words))) {
                 return implode(' ', $words);
             }
         }
 
         return null;
+    }
+
+    private function length(string $text): int
+    {
+        return $this->countsCharacters ? mb_strlen($text, 'UTF-8') : strlen($text);
     }
 
     private function abbreviate(string $name): string

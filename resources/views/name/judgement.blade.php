@@ -12,5 +12,10 @@
         <tr><td>{{ $label['title'] }}, {{ $label['bytes'] }} bytes</td>
             <td class="!whitespace-normal">{{ $label['text'] ?? 'nothing fits' }}</td></tr>
         @endforeach
+        @foreach ($forms as $form)
+        <tr><td>{{ Str::ucfirst($form->platform->id) }}{{ $form->platform->maxLength === null ? ''
+            : ", {$form->platform->maxLength} characters" }}</td>
+            <td class="!whitespace-normal">{{ $form->text ?? 'nothing fits' }}</td></tr>
+        @endforeach
     </tbody>
 </table>

@@ -101,8 +101,8 @@
     <details id="name-rules"><summary>Who else shows the names</summary>
         <x-form :action="route('jobs.name-rules.update', $job)" method="put">
             <input type="hidden" name="lock_version" value="{{ $job->lock_version }}">
-            <label class="field"><span>Platforms, one a line, with the most characters each takes</span>
-                <textarea name="platforms" rows="3" maxlength="2000" placeholder="voice platform, 30">{{ $job->name_platforms
+            <label class="field"><span>Platforms, one a line, with the most characters each takes, and whether it adds the room</span>
+                <textarea name="platforms" rows="3" maxlength="2000" placeholder="voice platform, 30, adds the room">{{ $job->name_platforms
                     }}</textarea></label>
             <label class="field"><span>Groups that there are, one a line</span>
                 <textarea name="groups" rows="2" maxlength="2000">{{ $job->name_groups }}</textarea></label>

@@ -20,8 +20,11 @@ final class SlotNameController
     {
         $names = JobNames::read($job);
 
+        $judgement = $names->judge($slot->key, $request->string('name')->limit(64, '')->toString());
+
         return view('name.judgement', [
-            'judgement' => $names->judge($slot->key, $request->string('name')->limit(64, '')->toString()),
+            'judgement' => $judgement,
+            'forms' => $names->platformForms($judgement),
             'device' => $names->device($slot->key),
         ]);
     }
