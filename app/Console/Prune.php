@@ -16,7 +16,7 @@ final readonly class Prune
     /** Failed jobs are looked at, or never */
     private const FAILED_DAYS = 30;
 
-    /** What a hub said, and who tried to sign in */
+    /** What a hub said, who listened for what, and who tried to sign in */
     private const HEARD_DAYS = 90;
 
     /** A page is made anew when it is asked for */
@@ -37,6 +37,7 @@ final readonly class Prune
                 ->whereNull('set_aside')
                 ->where('at', '<', now()->subDays(self::HEARD_DAYS))
                 ->delete(),
+            'listenings' => DB::table('listenings')->where('round_at', '<', now()->subDays(self::HEARD_DAYS))->delete(),
             'tries to sign in' => DB::table('sign_in_tries')->where('at', '<', now()->subDays(self::HEARD_DAYS))->delete(),
             'failed jobs' => DB::table('failed_jobs')->where('failed_at', '<', now()->subDays(self::FAILED_DAYS))->delete(),
             'sessions' => $this->old((string) config('session.files'), (int) config('session.lifetime')),
