@@ -34,6 +34,7 @@ use Kavvel\Core\Wants\PlugLoad;
  * @property string|null $feed
  * @property string|null $note
  * @property string|null $name
+ * @property string|null $name_before that it had before a person gave it this one
  * @property string|null $name_command
  * @property string|null $name_refused
  * @property string|null $label what of its name was written to its device

@@ -38,6 +38,23 @@ final class NameMeshTest extends TestCase
         self::assertTrue($this->logged('Named the freezer probe “Pantry freezer probe”.'));
     }
 
+    public function test_a_name_is_taken_back(): void
+    {
+        $rename = fn (string $name) => $this->put('/jobs/lantern-house/slots/chart-dimmer/name', [
+            'name' => $name, 'lock_version' => $this->slot('chart-dimmer')->lock_version,
+        ])->assertSessionHasNoErrors();
+        $this->get('/jobs/lantern-house/name?next=chart-dimmer')->assertDontSee('again</button>', false);
+        $rename('Chart room big light');
+        $this->listen();
+        self::assertTrue($this->logged('Renamed the ceiling dimmer: “Chart room ceiling dimmer” is “Chart room big light” now.'));
+        $this->get('/jobs/lantern-house/name?next=chart-dimmer')->assertSee('Call it “Chart room ceiling dimmer” again');
+        $rename('Chart room ceiling dimmer');
+        $this->listen();
+
+        self::assertSame('Chart room ceiling dimmer', $this->slot('chart-dimmer')->node?->label);
+        $this->get('/jobs/lantern-house/name?next=chart-dimmer')->assertSee('Call it “Chart room big light” again');
+    }
+
     public function test_a_name_that_another_device_has_is_refused_with_the_reason(): void
     {
         foreach (['Chart room ceiling dimmer', 'chart room CEILING dimmer'] as $name) {

@@ -26,7 +26,9 @@ final readonly class Naming
             throw NameRefused::because($judgement->refusals);
         }
         $before = $slot->name;
-        $this->lock->update($slot, $seenVersion, ['name' => $name, 'named_at' => null], "the {$slot->title()}", ['name' => 'Name']);
+        $this->lock->update($slot, $seenVersion, [
+            'name' => $name, 'named_at' => null, 'name_before' => $before === $name ? $slot->name_before : $before,
+        ], "the {$slot->title()}", ['name' => 'Name']);
         $this->logbook->write($job, $person, 'name', $before === null || $before === $name
             ? "Named the {$slot->title()} “{$name}”."
             : "Renamed the {$slot->title()}: “{$before}” is “{$name}” now.", $slot);

@@ -24,6 +24,13 @@
         $waiting || $slot->name_refused ? 'Write it again' : ($slot->named_at ? 'Rename it' : 'That is its name') }}</button></div>
 </x-form>
 @endif
+@if ($bench->mayWork() && $slot->name_before !== null && $slot->name_before !== $slot->name)
+<x-form :action="route('jobs.slots.name.update', [$job, $slot])" method="put">
+    <input type="hidden" name="lock_version" value="{{ $slot->lock_version }}">
+    <input type="hidden" name="name" value="{{ $slot->name_before }}">
+    <button class="btn w-full">Call it “{{ $slot->name_before }}” again</button>
+</x-form>
+@endif
 <div id="judgement" class="grid gap-3" aria-live="polite">
     @include('name.judgement')
 </div>
