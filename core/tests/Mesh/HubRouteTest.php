@@ -35,6 +35,7 @@ final class HubRouteTest extends TestCase
     {
         self::assertTrue($this->routes(['lock' => ['r2']])[0]->isWorse());
         self::assertFalse($this->routes(['lock' => ['r3']])[0]->isWorse(), 'three dB are not worth it');
+        self::assertTrue($this->routes(['lock' => ['r4']])[0]->isWorse(), 'four are');
     }
 
     public function test_a_way_over_one_that_is_gone_is_broken(): void
@@ -73,11 +74,11 @@ final class HubRouteTest extends TestCase
     {
         $graph = new Graph(Protocol::ZWave, [
             new Node('hub', Role::Root), new Node('r1', Role::Router), new Node('r2', Role::Router), new Node('r3', Role::Router),
-            new Node('lock', Role::End), new Node('siren', Role::End),
+            new Node('r4', Role::Router), new Node('lock', Role::End), new Node('siren', Role::End),
         ], [
             new Link('hub', 'r1', 30), new Link('hub', 'r2', 20), new Link('hub', 'r3', 30), new Link('r1', 'r2', 25),
             new Link('r1', 'r3', 25), new Link('r1', 'siren', 19), new Link('r1', 'lock', 15), new Link('r2', 'lock', 8),
-            new Link('r3', 'lock', 12), new Link('hub', 'siren', 20),
+            new Link('r3', 'lock', 12), new Link('hub', 'siren', 20), new Link('hub', 'r4', 30), new Link('r4', 'lock', 11),
         ], 'hub');
 
         return HubRoute::all(MeshJudge::judge($graph), $graph, $via);
