@@ -258,7 +258,7 @@ final class WhoIsWhoTest extends PairsAHouse
         $this->gather();
         $last = substr($this->address('kitchen-window'), -5);
         $this->get($this->url(self::PAGE."&next=kitchen-window&at={$last}"))
-            ->assertSee('details name="nobodys"  open', false)
+            ->assertSee("id=\"nobody-{$this->node('kitchen-window')->id}\"  open", false)
             ->assertDontSee($this->address('bedroom-window'));
         $this->get($this->url(self::PAGE.'&next=kitchen-window&at=FFFFFFFF'))->assertSee('None of these has “FFFFFFFF”');
     }

@@ -17,7 +17,7 @@
         @foreach (array_slice($printed === null || $byPrint === [] ? $nobodys->nodes : $byPrint, 0, 40) as $node)
         @php($slots = $nobodys->slots($node))
         <li>
-            <details name="nobodys" @if ($printed !== null && count($byPrint) === 1) open @endif>
+            <details name="nobodys" id="nobody-{{ $node->id }}" @if ($printed !== null && count($byPrint) === 1) open @endif>
                 <summary>@chip($node->protocol)<span><span class="measure">{{ $node->address }}</span><br>
                     <span class="quiet">{{ $node->model ?? 'model not said' }}{{ $node->state === 'in-part' ? ', in part' : '' }}{{
                         $node->said_at === null ? '' : ", {$node->said} {$node->said_value}" }}</span></span></summary>
