@@ -12,7 +12,7 @@ final readonly class Trigger
     /** By what is heard: those that a hand brings about, and nothing else, before those that a device also tells by itself */
     private const ACTS = [
         'contact' => 'Open it, and close it again',
-        'button' => 'Press a key of it',
+        'button' => 'Press a key',
         'turn' => 'Turn it',
         'occupancy' => 'Walk past it',
         'leak' => 'Touch its contacts with a wet finger',
