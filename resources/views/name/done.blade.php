@@ -2,9 +2,11 @@
     <p class="over"><span>Next move</span></p>
     @if ($target !== null)
         <h2>The {{ $target->slot->title() }} is not in yet</h2>
+        <x-tally :tally="$bench->tally()"/>
         <p class="why">A name is written to the device, so it has to be paired first.</p>
     @else
         <h2>Everything that is in has its name</h2>
+        <x-tally :tally="$bench->tally()"/>
         <p class="why">Look at the links next.</p>
     @endif
 </div>
