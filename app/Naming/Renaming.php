@@ -73,7 +73,7 @@ final readonly class Renaming
         if ($later !== null) {
             throw RenameRefused::otherIsNext($later);
         }
-        $changes = $batch->changes()->with('slot')->get();
+        $changes = $batch->changes()->with('slot.node')->get();
         $open = $changes->filter(static fn (NameChange $one): bool => $one->slot !== null && $one->slot->name === $one->to);
         foreach ($open as $change) {
             $change->slot?->update(['name' => $change->from, 'lock_version' => $change->slot->lock_version + 1]);
@@ -104,7 +104,7 @@ final readonly class Renaming
     private function write(Slot $slot, string $name, DeviceLabel $label): void
     {
         $slot->update(['name' => $name, 'named_at' => null, 'lock_version' => $slot->lock_version + 1]);
-        $node = $slot->node()->first();
+        $node = $slot->node;
         $node === null ? $slot->update(['named_at' => now()]) : $this->labels->write($slot, $node, $label);
     }
 
@@ -114,7 +114,7 @@ final readonly class Renaming
      */
     private function slots(SiteJob $job, array $keys): Collection
     {
-        return $job->slots()->whereIn('key', $keys)->lockForUpdate()->get()->keyBy('key');
+        return $job->slots()->whereIn('key', $keys)->with('node')->lockForUpdate()->get()->keyBy('key');
     }
 
     private static function many(int $count): string
