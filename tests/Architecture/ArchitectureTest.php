@@ -15,7 +15,10 @@ final class ArchitectureTest
     private const CORE_FLOORS = [
         ['Input', 'Daylight'], ['Bus', 'Codes', 'Protocol'], ['Site', 'Naming', 'Survey'], ['Floorplan', 'Radio'],
         ['Cabling', 'Catalogue', 'Mesh', 'Siting'],
-        ['Calibrating', 'Circuits', 'Closing', 'Coverage', 'Drops', 'Existing', 'Handover', 'Heating', 'Measuring', 'Pairing', 'Proving'],
+        [
+            'Bridging', 'Calibrating', 'Circuits', 'Closing', 'Coverage', 'Drops', 'Existing', 'Handover', 'Heating', 'Measuring',
+            'Pairing', 'Proving',
+        ],
         ['Fit', 'Mending', 'Questions', 'Replacing', 'Wants', 'WhoIsWho'], ['JobFile', 'Van'], ['Cli'],
     ];
 

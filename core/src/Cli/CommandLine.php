@@ -12,6 +12,7 @@ final readonly class CommandLine
 {
     private const VERBS = [
         'battery' => BatteryVerb::class,
+        'bridge' => BridgeVerb::class,
         'cables' => CablesVerb::class,
         'calibrate' => CalibrateVerb::class,
         'channels' => ChannelsVerb::class,

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Bridging;
+
+/** A function of devices: since which release it travels over Matter (null: in every one), and whether safety hangs on it. */
+final readonly class Capability
+{
+    public function __construct(public string $id, public ?Release $since = null, public bool $isSafety = false) {}
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Bridging;
+
+/** A device that is wanted somewhere: what it can do, what it speaks, and how many fabrics it holds. */
+final readonly class Device
+{
+    /** Every Matter device holds at least as many (Matter core specification) */
+    public const FABRICS = 5;
+
+    /**
+     * @param  list<string>  $capabilities
+     * @param  list<string>  $speaks  forms, the one that is tried first before the others
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public array $capabilities,
+        public array $speaks,
+        public ?Release $release = null,
+        public bool $isSafety = false,
+        public int $fabricsUsed = 0,
+        public int $fabricLimit = self::FABRICS,
+    ) {}
+}
