@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Editing\OptimisticLock;
+use App\Models\BridgeSheet;
 use App\Models\Profile;
 use App\Models\User;
+use Kavvel\Core\Bridging\SheetFile;
 use Kavvel\Core\Catalogue\CatalogueFile;
 use Kavvel\Core\Catalogue\Profile as CoreProfile;
 use Kavvel\Core\Catalogue\StepText;
@@ -28,7 +30,9 @@ final readonly class CatalogueEdits
     public function import(string $json, string $by, bool $onlyNew = false): array
     {
         try {
-            $entries = CatalogueFile::parse($json);
+            $file = CatalogueFile::open($json);
+            $entries = CatalogueFile::profiles($file);
+            $sheets = SheetFile::read($file);
         } catch (InvalidInput $broken) {
             throw EntryRefused::isBroken($broken);
         }
@@ -43,14 +47,16 @@ final readonly class CatalogueEdits
             }
         }
 
-        return $count;
+        return $this->importSheets($sheets, $count, $by, $onlyNew);
     }
 
     public function export(): string
     {
-        return CatalogueFile::write(array_values(Profile::query()->orderBy('key')->get()->map(
-            static fn (Profile $profile): array => $profile->data,
-        )->all()));
+        return CatalogueFile::write(
+            array_values(Profile::query()->orderBy('key')->get()->map(static fn (Profile $profile): array => $profile->data)->all()),
+            array_values(BridgeSheet::query()->orderBy('kind')->orderBy('key')->get()
+                ->map(static fn (BridgeSheet $sheet): array => $sheet->written())->all()),
+        );
     }
 
     /**
@@ -80,6 +86,29 @@ final readonly class CatalogueEdits
         }
 
         return Profile::query()->create(['key' => $key, 'data' => ['key' => $key] + $like->data, 'changed_by' => $person->name]);
+    }
+
+    /**
+     * @param  array<string, array<string, array<array-key, mixed>>>  $sheets  by what they are of
+     * @param  array{new: int, changed: int}  $count
+     * @return array{new: int, changed: int}
+     */
+    private function importSheets(array $sheets, array $count, string $by, bool $onlyNew): array
+    {
+        $known = BridgeSheet::query()->lockForUpdate()->get()
+            ->keyBy(static fn (BridgeSheet $sheet): string => "{$sheet->kind->value} {$sheet->key}");
+        foreach ($sheets as $kind => $ofKind) {
+            foreach ($ofKind as $data) {
+                $sheet = $known["{$kind} {$data['key']}"] ?? new BridgeSheet(['kind' => $kind, 'key' => $data['key']]);
+                $isNew = ! $sheet->exists;
+                if ($isNew || (! $onlyNew && $sheet->written() !== $data)) {
+                    $sheet->put($data, $by);
+                    $count[$isNew ? 'new' : 'changed']++;
+                }
+            }
+        }
+
+        return $count;
     }
 
     /**

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Bridging\Policy;
 use Kavvel\Core\Drops\DropCode;
 use Kavvel\Core\Protocol\Region;
 
@@ -34,6 +35,7 @@ use Kavvel\Core\Protocol\Region;
  * @property string $name_pattern
  * @property string|null $name_platforms that show the names, one a line, with how many characters they take
  * @property string|null $name_groups that a platform of the client has, one a line
+ * @property Policy|null $bridge_policy by which paths into ecosystems are preferred; null: nobody has chosen yet
  * @property string $school
  * @property int $batch unlike devices that one window may let in
  * @property string|null $client_email
@@ -59,6 +61,8 @@ use Kavvel\Core\Protocol\Region;
  * @property-read Collection<int, HeardNetwork> $heardNetworks
  * @property-read Collection<int, Want> $wants
  * @property-read Collection<int, LeftOut> $leftOut
+ * @property-read Collection<int, Ecosystem> $ecosystems
+ * @property-read Collection<int, BridgeBox> $bridgeBoxes
  * @property-read Collection<int, Circuit> $circuits
  * @property-read Collection<int, KeyUse> $keyUses
  * @property-read Collection<int, RoomHeating> $roomHeatings
@@ -149,6 +153,18 @@ final class SiteJob extends Model
     public function slotSettings(): HasMany
     {
         return $this->hasMany(SlotSetting::class);
+    }
+
+    /** @return HasMany<Ecosystem, $this> */
+    public function ecosystems(): HasMany
+    {
+        return $this->hasMany(Ecosystem::class);
+    }
+
+    /** @return HasMany<BridgeBox, $this> */
+    public function bridgeBoxes(): HasMany
+    {
+        return $this->hasMany(BridgeBox::class);
     }
 
     /** @return HasMany<Room, $this> */
@@ -371,7 +387,7 @@ final class SiteJob extends Model
     {
         return [
             'as_of' => 'date', 'region' => Region::class, 'archived_at' => 'datetime', 'prices' => 'array', 'designer_counts' => 'array',
-            'drop_code' => DropCode::class,
+            'drop_code' => DropCode::class, 'bridge_policy' => Policy::class,
         ];
     }
 }

@@ -16,10 +16,10 @@ final class ArchitectureTest
         ['Input', 'Daylight'], ['Bus', 'Codes', 'Protocol'], ['Site', 'Naming', 'Survey'], ['Floorplan', 'Radio'],
         ['Cabling', 'Catalogue', 'Mesh', 'Siting'],
         [
-            'Bridging', 'Calibrating', 'Circuits', 'Closing', 'Coverage', 'Drops', 'Existing', 'Handover', 'Heating', 'Measuring',
+            'Calibrating', 'Circuits', 'Closing', 'Coverage', 'Drops', 'Existing', 'Handover', 'Heating', 'Measuring',
             'Pairing', 'Proving',
         ],
-        ['Fit', 'Mending', 'Questions', 'Replacing', 'Wants', 'WhoIsWho'], ['JobFile', 'Van'], ['Cli'],
+        ['Fit', 'Mending', 'Questions', 'Replacing', 'Wants', 'WhoIsWho'], ['Bridging'], ['JobFile', 'Van'], ['Cli'],
     ];
 
     private const STATIONS = ['Survey', 'Fit', 'Pair', 'Name', 'Mesh', 'HandOver'];

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Bridging;
 
+use Kavvel\Core\Catalogue\LinkSheet;
+
 /** A device that is wanted somewhere: what it can do, what it speaks, and how many fabrics it holds. */
 final readonly class Device
 {
-    /** Every Matter device holds at least as many (Matter core specification) */
-    public const FABRICS = 5;
-
     /**
      * @param  list<string>  $capabilities
      * @param  list<string>  $speaks  forms, the one that is tried first before the others
@@ -22,6 +21,6 @@ final readonly class Device
         public ?Release $release = null,
         public bool $isSafety = false,
         public int $fabricsUsed = 0,
-        public int $fabricLimit = self::FABRICS,
+        public int $fabricLimit = LinkSheet::FABRICS,
     ) {}
 }

@@ -38,7 +38,12 @@ final readonly class Loss
         return new self($capability->id, $at->id, LossKind::TooNew, $at->name, $capability->since, $slower, $behind);
     }
 
-    /** @param string $capability what people call it */
+    public static function wordless(string $capability, Box|Ecosystem $at): self
+    {
+        return new self($capability, $at->id, LossKind::Wordless, $at->name);
+    }
+
+    /** @param string|null $capability what people call it */
     public function because(Device $device, ?string $capability = null): string
     {
         $what = $capability ?? $this->capability;
@@ -46,6 +51,7 @@ final readonly class Loss
         return match ($this->kind) {
             LossKind::Dropped => "{$this->where} does not pass {$what} on.",
             LossKind::Unknown => "{$this->where} does not know {$what}.",
+            LossKind::Wordless => "The standard has no word for {$what}: it does not reach {$this->where}.",
             LossKind::TooNew => ucfirst($what)." came with release {$this->since?->text}; "
                 .($this->behind ?? $device->name)." speaks {$this->slower?->text}.",
         };

@@ -10,4 +10,5 @@ enum LossKind: string
     case Dropped = 'dropped';
     case TooNew = 'too-new';
     case Unknown = 'unknown';
+    case Wordless = 'wordless';
 }

@@ -176,7 +176,7 @@ final readonly class Way
             if ($keeps[$number] === '0') {
                 continue;
             }
-            $loss = ($byRelease ? $this->tooNew($capability, $receiver) : null) ?? $further($capability);
+            $loss = ($byRelease ? $this->byStandard($capability, $receiver) : null) ?? $further($capability);
             if ($loss !== null) {
                 $keeps[$number] = '0';
                 $losses[] = $loss;
@@ -206,8 +206,11 @@ final readonly class Way
         );
     }
 
-    private function tooNew(Capability $capability, Box|Ecosystem $receiver): ?Loss
+    private function byStandard(Capability $capability, Box|Ecosystem $receiver): ?Loss
     {
+        if (! $capability->isStandard) {
+            return Loss::wordless($capability->id, $receiver);
+        }
         if ($capability->since === null) {
             return null;
         }

@@ -17,6 +17,8 @@ final readonly class Profile
 {
     public StepMinutes $minutes;
 
+    public LinkSheet $linkSheet;
+
     /**
      * @param  list<string>  $capabilities
      * @param  bool  $removable  a router that can vanish: a lamp behind a wall switch, a plug
@@ -36,6 +38,7 @@ final readonly class Profile
      * @param  WifiSheet|null  $wifi  the Wi-Fi that it can join, where it joins one
      * @param  list<string>  $limits  what it can't, though one might expect it
      * @param  bool  $isBridged  it comes in behind a bridge only
+     * @param  LinkSheet|null  $linkSheet  its ways into other systems; null: its own radio alone
      */
     public function __construct(
         public string $key,
@@ -68,7 +71,9 @@ final readonly class Profile
         public array $limits = [],
         public ?WifiSheet $wifi = null,
         public bool $isBridged = false,
+        ?LinkSheet $linkSheet = null,
     ) {
+        $this->linkSheet = $linkSheet ?? LinkSheet::fromInput(null);
         $this->minutes = $minutes ?? StepMinutes::of(null, $fitSheet, $blindSheet !== null || $lockSheet !== null);
     }
 
@@ -128,6 +133,7 @@ final readonly class Profile
             array_map(static fn (Input $limit): string => $limit->text(), $input->find('limits')?->items() ?? []),
             WifiSheet::of($protocol, $input->find('wifi')),
             $input->find('bridged')?->flag() ?? false,
+            LinkSheet::fromInput($input->find('links')),
         );
     }
 

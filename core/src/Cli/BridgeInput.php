@@ -11,10 +11,10 @@ use Kavvel\Core\Bridging\Device;
 use Kavvel\Core\Bridging\Ecosystem;
 use Kavvel\Core\Bridging\House;
 use Kavvel\Core\Bridging\Offer;
-use Kavvel\Core\Bridging\Release;
-use Kavvel\Core\Bridging\ReleaseUnreadable;
 use Kavvel\Core\Bridging\Removal;
+use Kavvel\Core\Bridging\SheetInput;
 use Kavvel\Core\Bridging\Want;
+use Kavvel\Core\Catalogue\LinkSheet;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
 
@@ -28,7 +28,7 @@ final readonly class BridgeInput
         return new House(
             $this->all('capabilities', static fn (Input $one): Capability => new Capability(
                 $one->get('id')->id(),
-                self::release($one->find('matterSince')),
+                SheetInput::release($one->find('matterSince')),
                 $one->find('safety')?->flag() ?? false,
             )),
             $this->all('devices', self::device(...)),
@@ -59,10 +59,10 @@ final readonly class BridgeInput
             $id,
             self::texts($device->get('capabilities')),
             self::texts($device->get('speaks')),
-            self::release($device->find('matterRelease')),
+            SheetInput::release($device->find('matterRelease')),
             $device->find('safety')?->flag() ?? false,
             $device->find('fabricsUsed')?->wholeFrom(0) ?? 0,
-            $device->find('fabricLimit')?->wholeFrom(0) ?? Device::FABRICS,
+            $device->find('fabricLimit')?->wholeFrom(0) ?? LinkSheet::FABRICS,
         );
     }
 
@@ -77,11 +77,11 @@ final readonly class BridgeInput
             self::texts($box->get('accepts')),
             array_map(static fn (Input $offer): Offer => new Offer(
                 $offer->get('as')->id(),
-                self::release($offer->find('matterRelease')),
+                SheetInput::release($offer->find('matterRelease')),
                 $offer->find('drops') === null ? [] : self::texts($offer->get('drops')),
                 $offer->find('cloud')?->flag() ?? false,
             ), $box->get('offers')->items()),
-            self::release($box->find('matterRelease')),
+            SheetInput::release($box->find('matterRelease')),
             $box->find('latencyMs')?->numberFrom(0) ?? 0.0,
             $box->find('cost')?->numberFrom(0) ?? 0.0,
             $box->find('yearlyCost')?->numberFrom(0) ?? 0.0,
@@ -97,7 +97,7 @@ final readonly class BridgeInput
             $id,
             self::texts($ecosystem->get('accepts')),
             self::texts($ecosystem->get('knows')),
-            self::release($ecosystem->find('matterRelease')),
+            SheetInput::release($ecosystem->find('matterRelease')),
             Removal::from($ecosystem->get('removal')->word(array_column(Removal::cases(), 'value'))),
         );
     }
@@ -140,14 +140,5 @@ final readonly class BridgeInput
     private static function texts(Input $list): array
     {
         return array_map(static fn (Input $one): string => $one->id(), $list->items());
-    }
-
-    private static function release(?Input $release): ?Release
-    {
-        try {
-            return $release === null ? null : Release::of($release->text());
-        } catch (ReleaseUnreadable) {
-            throw InvalidInput::outOfRange($release->at, 'a release: numbers with dots, such as 1.3');
-        }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\JobFile;
 
+use Kavvel\Core\Bridging\Policy;
 use Kavvel\Core\Cabling\CableKind;
 use Kavvel\Core\Cabling\WiredPoint;
 use Kavvel\Core\Catalogue\Profile;
@@ -101,6 +102,7 @@ final readonly class JobFile
         Fitting::check($input, Check::keys($input, 'slots'));
         BusAddresses::check($input, Check::keys($input, 'slots'));
         Bridges::check($slots);
+        Bridging::check($input, self::written($gateways));
         Premises::check($input, $rooms, self::written($profiles), Check::keys($input, 'slots'));
 
         return new self($data, $building, $slots, $gateways, $outlines, $points, $profiles);
@@ -131,6 +133,7 @@ final readonly class JobFile
         $job->get('school')->word(array_column(PairingOrder::cases(), 'value'));
         $pattern = $job->get('namePattern');
         new Pattern($pattern->text(), $pattern->at);
+        $job->find('bridgePolicy')?->word(array_column(Policy::cases(), 'value'));
         Ecosystem::fromLines($job->find('namePlatforms')?->text() ?? '');
         foreach (['acceptanceDb', 'clutterConstantDb', 'clutterDbPerMetre'] as $number) {
             $job->get($number)->numberFrom(0);

@@ -27,10 +27,11 @@ final readonly class Limits
         'profiles' => 500, 'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
         'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
         'log' => 20_000, 'members' => 500, 'busAddresses' => 4_000, 'meshProposals' => 500,
+        'bridgeSheets' => 200, 'ecosystems' => 50, 'boxes' => 100,
     ];
 
     /** Sections that a file may leave out */
-    private const MAY = ['members', 'busAddresses', 'meshProposals'];
+    private const MAY = ['members', 'busAddresses', 'meshProposals', 'bridgeSheets', 'ecosystems', 'boxes'];
 
     private const MOST_LINKS = 20_000;
 
@@ -73,8 +74,9 @@ final readonly class Limits
             return;
         }
         self::fields($row, self::ofSections()[$section]);
-        if ($section === 'profiles' && strlen((string) json_encode($row->raw())) > self::MOST_BYTES_OF_A_PROFILE) {
-            throw InvalidInput::outOfRange($row->at, 'a profile of at most '.self::MOST_BYTES_OF_A_PROFILE.' bytes');
+        $isEntry = in_array($section, ['profiles', 'bridgeSheets'], true);
+        if ($isEntry && strlen((string) json_encode($row->raw())) > self::MOST_BYTES_OF_A_PROFILE) {
+            throw InvalidInput::outOfRange($row->at, 'an entry of at most '.self::MOST_BYTES_OF_A_PROFILE.' bytes');
         }
         if ($section === 'isolations' && strlen((string) json_encode($row->raw())) > self::MOST_BYTES_OF_AN_ISOLATION) {
             throw InvalidInput::outOfRange($row->at, 'an isolation of at most '.self::MOST_BYTES_OF_AN_ISOLATION.' bytes');
@@ -312,6 +314,15 @@ final readonly class Limits
                 'key' => Check::key(...), 'text' => $long, 'raisedBy' => $name, 'raisedAt' => $time, 'closedBy?' => $name,
                 'acceptedBy?' => $name,
                 'closedAt?' => $time,
+            ],
+            'bridgeSheets' => ['key' => Check::key(...), 'name' => self::line(80)],
+            'ecosystems' => [
+                'key' => Check::key(...), 'name' => self::line(80), 'matterRelease?' => self::line(20), 'accountOf?' => self::line(120),
+                'note?' => self::note(self::NAME),
+            ],
+            'boxes' => [
+                'key' => Check::key(...), 'name' => self::line(80), 'firmware?' => self::line(40), 'matterRelease?' => self::line(20),
+                'note?' => self::note(self::NAME),
             ],
             'busAddresses' => [
                 'address' => self::line(20), 'name' => self::line(120), 'point' => self::line(120),

@@ -138,6 +138,32 @@ enum WantedFunction: string
         };
     }
 
+    /** @return list<string> capabilities of a device that serves it which have to reach the place from where it is wanted */
+    public function needs(Profile $profile): array
+    {
+        return match ($this) {
+            self::SwitchLight, self::SwitchSocket, self::Appliance => ['on-off'],
+            self::DimLight => ['level'],
+            self::ColourLight => ['colour'],
+            self::Meter => ['power'],
+            self::Cover => ['cover'],
+            self::Heat => ['thermostat'],
+            self::Temperature => ['temperature'],
+            self::Humidity => ['humidity'],
+            self::Air => array_values(array_intersect(['co2', 'air-quality'], $profile->capabilities)),
+            self::Presence => ['occupancy'],
+            self::Opened => ['contact'],
+            self::Lock => ['lock'],
+            self::Ring => ['button', 'camera'],
+            self::Leak => ['leak'],
+            self::Smoke => ['smoke'],
+            self::Siren => ['siren'],
+            self::Key => ['button'],
+            self::Panel => ['display'],
+            self::Watch => $profile->capabilities,
+        };
+    }
+
     /** Whether the catalogue can say what it takes; else it is decided by the machine that is there. */
     public function canBeSuggested(): bool
     {

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\JobFiles\Sections;
+
+use App\JobFiles\Reading;
+use App\JobFiles\Section;
+use App\Models\BridgeBox;
+use App\Models\SiteJob;
+
+final readonly class BridgeBoxes extends Section
+{
+    public function key(): string
+    {
+        return 'boxes';
+    }
+
+    public function write(SiteJob $job): array
+    {
+        return $job->bridgeBoxes()->with(['sheet', 'gateway'])->orderBy('id')->get()->map(static fn (BridgeBox $one): array => [
+            'key' => $one->key, 'sheet' => $one->sheet->key, 'name' => $one->name, 'gateway' => $one->gateway?->key,
+            'owned' => $one->is_owned, 'firmware' => $one->firmware, 'matterRelease' => $one->matter_release, 'note' => $one->note,
+        ])->values()->all();
+    }
+
+    public function read(Reading $reading, array $rows): void
+    {
+        self::insert($reading, BridgeBox::class, array_map(static fn (array $row): array => [
+            'key' => $row['key'], 'bridge_sheet_id' => $reading->id('bridgeSheets box', $row['sheet']), 'name' => $row['name'],
+            'gateway_id' => $reading->id('gateways', $row['gateway'] ?? null), 'is_owned' => $row['owned'],
+            'firmware' => $row['firmware'] ?? null, 'matter_release' => $row['matterRelease'] ?? null, 'note' => $row['note'] ?? '',
+        ], $rows));
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Bridging;
+
+use Kavvel\Core\Wants\Want as RoomWant;
+use Kavvel\Core\Wants\WantedFrom;
+
+/** The devices, boxes and ecosystems of a job, and what its wants ask of them. */
+final readonly class Household
+{
+    /**
+     * @param  list<PlacedDevice>  $devices
+     * @param  list<BoxAtHand>  $boxes
+     * @param  list<EcosystemAtHand>  $ecosystems
+     * @param  list<RoomWant>  $wants
+     */
+    public function __construct(public array $devices, public array $boxes, public array $ecosystems, public array $wants) {}
+
+    /** @throws TooManyBoxes */
+    public function house(): House
+    {
+        $devices = array_map(static fn (PlacedDevice $one): Device => $one->device(), $this->devices);
+        $can = array_map(static fn (Device $one): array => $one->capabilities, $devices);
+        $capabilities = array_values(array_unique(array_merge(...$can)));
+
+        return new House(
+            array_map(FunctionTable::capability(...), $capabilities),
+            $devices,
+            [
+                ...array_map(static fn (BoxAtHand $one): Box => $one->box(), $this->boxes),
+                ...array_values(array_filter(array_map(static fn (PlacedDevice $one): ?Box => $one->bridge(), $this->devices))),
+            ],
+            array_map(static fn (EcosystemAtHand $one): Ecosystem => $one->ecosystem(), $this->ecosystems),
+        );
+    }
+
+    /** @return list<Want> of every device that serves a want of its room, in every ecosystem of the kind from where it is wanted */
+    public function wants(): array
+    {
+        $wants = [];
+        foreach ($this->wants as $want) {
+            foreach ($this->ecosystems as $ecosystem) {
+                if ($ecosystem->sheet->kind !== $want->from) {
+                    continue;
+                }
+                foreach ($this->devices as $device) {
+                    if ($device->room === $want->room && $want->function->isServedBy($device->profile)) {
+                        $wants[] = new Want($device->id, $ecosystem->id, $want->function->needs($device->profile));
+                    }
+                }
+            }
+        }
+
+        return Want::merged($wants);
+    }
+
+    /** @return list<WantedFrom> from where something is wanted though the job has no such ecosystem */
+    public function missingKinds(): array
+    {
+        $wanted = array_map(static fn (RoomWant $want): string => $want->from->value, $this->wants);
+        $there = array_map(static fn (EcosystemAtHand $one): string => $one->sheet->kind->value, $this->ecosystems);
+
+        return array_values(array_filter(
+            EcosystemSheet::KINDS,
+            static fn (WantedFrom $kind): bool => in_array($kind->value, $wanted, true) && ! in_array($kind->value, $there, true),
+        ));
+    }
+
+    public function ecosystem(string $id): ?EcosystemAtHand
+    {
+        foreach ($this->ecosystems as $one) {
+            if ($one->id === $id) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
+    public function box(string $id): ?BoxAtHand
+    {
+        foreach ($this->boxes as $one) {
+            if ($one->id === $id) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+}

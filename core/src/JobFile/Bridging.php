@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\JobFile;
+
+use Kavvel\Core\Bridging\SheetFile;
+use Kavvel\Core\Bridging\SheetInput;
+use Kavvel\Core\Bridging\SheetKind;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
+
+/** What a job file tells of ecosystems and of the boxes on the way there; a file may tell nothing of them. */
+final readonly class Bridging
+{
+    /** @param array<string, mixed> $gateways */
+    public static function check(Input $input, array $gateways): void
+    {
+        $sheets = SheetFile::read($input);
+        foreach (['ecosystems' => SheetKind::Ecosystem, 'boxes' => SheetKind::Box] as $section => $kind) {
+            if ($input->find($section) === null) {
+                continue;
+            }
+            Check::keys($input, $section);
+            foreach ($input->get($section)->items() as $row) {
+                Check::known($row->get('sheet'), $sheets[$kind->value]);
+                SheetInput::release($row->find('matterRelease'));
+            }
+        }
+        $taken = [];
+        foreach ($input->find('boxes')?->items() ?? [] as $box) {
+            $box->get('owned')->flag();
+            $gateway = $box->find('gateway');
+            if ($gateway === null) {
+                continue;
+            }
+            Check::known($gateway, $gateways);
+            if (isset($taken[' '.$gateway->id()])) {
+                throw InvalidInput::duplicateId($gateway->id(), $gateway->at);
+            }
+            $taken[' '.$gateway->id()] = true;
+        }
+    }
+}
