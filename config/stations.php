@@ -1,5 +1,6 @@
 <?php
 
+use App\Stations\Bridge\BridgeStation;
 use App\Stations\Fit\FitStation;
 use App\Stations\HandOver\HandOverStation;
 use App\Stations\Mesh\MeshStation;
@@ -14,5 +15,6 @@ return [
     'pair' => PairStation::class,
     'name' => NameStation::class,
     'mesh' => MeshStation::class,
+    'bridge' => BridgeStation::class,
     'hand-over' => HandOverStation::class,
 ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Bench\StationList;
 use App\Http\Controllers\Account;
 use App\Http\Controllers\Bench;
+use App\Http\Controllers\Bridge;
 use App\Http\Controllers\Catalogue;
 use App\Http\Controllers\Fit;
 use App\Http\Controllers\HandOver;
@@ -43,6 +44,10 @@ Route::middleware($signedIn)->group(static function (): void {
     Route::get('/catalogue.json', [Catalogue\CatalogueController::class, 'export'])->name('catalogue.export');
     Route::post('/catalogue', [Catalogue\CatalogueController::class, 'store'])->name('catalogue.store');
     Route::post('/catalogue/standard', [Catalogue\StandardController::class, 'store'])->name('catalogue.standard.store');
+    Route::get('/catalogue/bridges/{bridgeSheet:id}', [Catalogue\BridgeSheetController::class, 'show'])->name('catalogue.bridges.show');
+    Route::put('/catalogue/bridges/{bridgeSheet:id}', [Catalogue\BridgeSheetController::class, 'update'])->name('catalogue.bridges.update');
+    Route::post('/catalogue/bridges/{bridgeSheet:id}/copies', [Catalogue\BridgeSheetController::class, 'copy'])
+        ->name('catalogue.bridges.copy');
     Route::get('/catalogue/{profile:key}', [Catalogue\CatalogueController::class, 'show'])->name('catalogue.show');
     Route::put('/catalogue/{profile:key}', [Catalogue\CatalogueController::class, 'update'])->name('catalogue.update');
     Route::post('/catalogue/{profile:key}/copies', [Catalogue\CatalogueController::class, 'copy'])->name('catalogue.copy');
@@ -246,6 +251,16 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::get('/slots/{slot}/replacement', [Pair\ReplacementController::class, 'show'])->name('slots.replacement.show');
             Route::post('/slots/{slot}/replacement', [Pair\ReplacementController::class, 'store'])->name('slots.replacement.store');
 
+            Route::put('/bridge-policy', [Bridge\PolicyController::class, 'update'])->name('bridge-policy.update');
+            Route::post('/told-losses', [Bridge\ToldLossController::class, 'store'])->name('told-losses.store');
+            Route::post('/ecosystems', [Bridge\EcosystemController::class, 'store'])->name('ecosystems.store');
+            Route::put('/ecosystems/{ecosystem:key}', [Bridge\EcosystemController::class, 'update'])->name('ecosystems.update');
+            Route::delete('/ecosystems/{ecosystem:key}', [Bridge\EcosystemController::class, 'destroy'])->name('ecosystems.destroy');
+            Route::post('/bridge-boxes', [Bridge\BoxController::class, 'store'])->name('bridge-boxes.store');
+            Route::put('/bridge-boxes/{bridgeBox:key}', [Bridge\BoxController::class, 'update'])->name('bridge-boxes.update');
+            Route::delete('/bridge-boxes/{bridgeBox:key}', [Bridge\BoxController::class, 'destroy'])->name('bridge-boxes.destroy');
+            Route::post('/bridge-boxes/{bridgeBox:key}/arrival', [Bridge\BoxArrivalController::class, 'store'])
+                ->name('bridge-boxes.arrival.store');
             Route::post('/mesh-readings', [Mesh\MeshReadingController::class, 'store'])->name('mesh-readings.store');
             Route::post('/mesh-proposals', [Mesh\ProposalController::class, 'store'])->name('mesh-proposals.store');
             Route::delete('/mesh-proposals/{meshProposal:key}', [Mesh\ProposalController::class, 'destroy'])

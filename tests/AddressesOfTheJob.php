@@ -55,6 +55,8 @@ trait AddressesOfTheJob
             'company_id' => $job->company_id, 'key' => 'proposal-1', 'protocol' => 'zigbee', 'changes' => 'off:signal-plug', 'by' => 'Mara',
             'at' => now(),
         ])->key;
+        $with['ecosystem'] = (string) $job->ecosystems()->value('key');
+        $with['bridgeBox'] = (string) $job->bridgeBoxes()->value('key');
         $with['node'] = (string) $job->nodes()->value('id');
         $with['listening'] = (string) $job->listenings()->create([
             'slot_id' => $job->slots()->value('id'), 'user_id' => User::query()->value('id'), 'round_at' => now(),

@@ -9,6 +9,7 @@ use App\Models\BridgeSheet;
 use App\Models\Profile;
 use App\Models\User;
 use Kavvel\Core\Bridging\SheetFile;
+use Kavvel\Core\Bridging\SheetKind;
 use Kavvel\Core\Catalogue\CatalogueFile;
 use Kavvel\Core\Catalogue\Profile as CoreProfile;
 use Kavvel\Core\Catalogue\StepText;
@@ -86,6 +87,45 @@ final readonly class CatalogueEdits
         }
 
         return Profile::query()->create(['key' => $key, 'data' => ['key' => $key] + $like->data, 'changed_by' => $person->name]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields  as a file has them; what is empty is left out
+     *
+     * @throws EntryRefused
+     */
+    public function changeSheet(BridgeSheet $sheet, array $fields, int $seenVersion, User $person): void
+    {
+        $data = array_filter(
+            ['key' => $sheet->key, ...$fields],
+            static fn (mixed $value): bool => ! in_array($value, ['', null, false, []], true),
+        );
+        $data += ['accepts' => [], ...$sheet->kind === SheetKind::Ecosystem ? ['knows' => []] : ['offers' => []]];
+        try {
+            $sheet->kind->read(Input::of($data));
+        } catch (InvalidInput $broken) {
+            throw EntryRefused::isBroken($broken);
+        }
+        $this->lock->update($sheet, $seenVersion, ['data' => $data, 'changed_by' => $person->name], "the entry “{$sheet->name()}”", [
+            'changed_by' => 'Changed by',
+        ]);
+        $sheet->touchJobs();
+    }
+
+    /**
+     * A copy of a sheet under another key.
+     *
+     * @throws EntryRefused
+     */
+    public function copySheet(BridgeSheet $like, string $key, User $person): BridgeSheet
+    {
+        if (BridgeSheet::query()->where('kind', $like->kind)->where('key', $key)->exists()) {
+            throw EntryRefused::isHereAlready($key);
+        }
+        $copy = new BridgeSheet(['kind' => $like->kind, 'key' => $key]);
+        $copy->put(['key' => $key] + $like->data, $person->name);
+
+        return $copy;
     }
 
     /**

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Models\BridgeSheet;
 use App\Models\Profile;
 use Illuminate\Database\Eloquent\Collection;
+use Kavvel\Core\Bridging\SheetKind;
 use Kavvel\Core\Catalogue\Profile as CoreProfile;
 use Kavvel\Core\Catalogue\StepText;
 use Kavvel\Core\Pairing\Experience;
@@ -17,17 +19,20 @@ final readonly class CataloguePage
 {
     /**
      * @param  array<string, list<array{key: string, name: string, model: string}>>  $entries  by title of the protocol
+     * @param  array<string, list<BridgeSheet>>  $sheets  of ecosystems and boxes, by what they are of
      * @param  array<string, Experience>  $byFirmware
      */
     private function __construct(
         public array $entries,
+        public array $sheets,
+        public ?BridgeSheet $sheet,
         public ?Profile $profile,
         public ?CoreProfile $core,
         public ?Experience $experience,
         public array $byFirmware,
     ) {}
 
-    public static function of(?Profile $chosen): self
+    public static function of(?Profile $chosen, ?BridgeSheet $sheet = null): self
     {
         $entries = [];
         /** @var Collection<int, Profile> $profiles */
@@ -41,10 +46,16 @@ final readonly class CataloguePage
                 }
             }
         }
-        $chosen ??= $profiles->first();
+        $chosen ??= $sheet === null ? $profiles->first() : null;
+        $sheets = [SheetKind::Ecosystem->value => [], SheetKind::Box->value => []];
+        foreach (BridgeSheet::query()->orderBy('key')->get() as $one) {
+            $sheets[$one->kind->value][] = $one;
+        }
 
         return new self(
             $entries,
+            $sheets,
+            $sheet,
             $chosen,
             $chosen?->core(Region::Eu),
             $chosen === null ? null : CompanyExperience::of($chosen->id),

@@ -45,6 +45,7 @@ final readonly class SectionList
             new Sections\MeshReadings,
             new Sections\MeshProposals,
             new Sections\Questions,
+            new Sections\ToldLosses,
             new Sections\Snags,
             new Sections\Log,
             new Sections\Members,

@@ -55,6 +55,13 @@ final class BridgeSheet extends Model
         $this->fill([
             'data' => Arr::except($data, ['of']), 'changed_by' => $by, 'lock_version' => $this->exists ? $this->lock_version + 1 : 1,
         ])->save();
+        $this->touchJobs();
+    }
+
+    /** Every page that is drawn by it is old. */
+    public function touchJobs(): void
+    {
+        SiteJob::query()->withoutGlobalScopes()->where('company_id', $this->company_id)->increment('live_version');
     }
 
     public function name(): string

@@ -167,6 +167,12 @@ final class SiteJob extends Model
         return $this->hasMany(BridgeBox::class);
     }
 
+    /** @return HasMany<ToldLoss, $this> */
+    public function toldLosses(): HasMany
+    {
+        return $this->hasMany(ToldLoss::class);
+    }
+
     /** @return HasMany<Room, $this> */
     public function rooms(): HasMany
     {

@@ -45,6 +45,17 @@ return new class extends Migration {
             $table->unsignedInteger('lock_version')->default(1);
             $table->unique(['site_job_id', 'key']);
         });
+        Schema::create('told_losses', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('company_id')->constrained();
+            $table->foreignId('site_job_id')->constrained()->cascadeOnDelete();
+            $table->string('slot_key', 80);
+            $table->string('ecosystem_key', 80);
+            $table->text('because');
+            $table->string('told_by', 120);
+            $table->dateTime('told_at');
+            $table->unique(['site_job_id', 'slot_key', 'ecosystem_key']);
+        });
         Schema::table('site_jobs', static function (Blueprint $table): void {
             $table->string('bridge_policy', 20)->nullable();
         });

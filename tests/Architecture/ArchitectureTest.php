@@ -22,12 +22,12 @@ final class ArchitectureTest
         ['Fit', 'Mending', 'Questions', 'Replacing', 'Wants', 'WhoIsWho'], ['Bridging'], ['JobFile', 'Van'], ['Cli'],
     ];
 
-    private const STATIONS = ['Survey', 'Fit', 'Pair', 'Name', 'Mesh', 'HandOver'];
+    private const STATIONS = ['Survey', 'Fit', 'Pair', 'Name', 'Mesh', 'Bridge', 'HandOver'];
 
     private const APP_FLOORS = [
         ['Tables', 'Vitals'], ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['Pictures'],
         ['JobFiles', 'JobSheet', 'Proving'],
-        ['Bus', 'Catalogue', 'Codes', 'Existing', 'WhoIsWho'], ['Gateway', 'Settings', 'Temporary'],
+        ['Bus', 'Catalogue', 'Codes', 'Existing', 'WhoIsWho'], ['Bridging', 'Gateway', 'Settings', 'Temporary'],
         ['Naming', 'Radio', 'Windows'], ['Floorplan'], ['Matching'],
         ['JobList', 'SignIn', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],
     ];

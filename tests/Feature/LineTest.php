@@ -36,7 +36,7 @@ final class LineTest extends TestCase
         self::assertSame(
             [
                 '1 Survey: 2 questions, 3 findings', '2 Fit: 5 to fit', '3 Pair: 48 open', '4 Name: 10 to name', '5 Mesh: not read yet',
-                "9 Hand over: 2 snags, 1\u{a0}temporary",
+                '6 Bridge: 3 to settle', "9 Hand over: 2 snags, 1\u{a0}temporary",
             ],
             $words,
         );

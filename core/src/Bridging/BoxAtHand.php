@@ -26,7 +26,7 @@ final readonly class BoxAtHand
     {
         $accepts = $this->speaks === null ? null : array_values(array_unique(array_merge(
             $this->sheet->accepts,
-            ...array_map(PlacedDevice::formsOf(...), $this->speaks),
+            ...array_map(fn (Protocol $one): array => PlacedDevice::formsOf($one, $this->id), $this->speaks),
         )));
 
         return $this->sheet->box($this->id, $this->name, $this->isOwned, $accepts, $this->release);

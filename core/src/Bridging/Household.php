@@ -79,6 +79,18 @@ final readonly class Household
         return null;
     }
 
+    /** @throws UnknownInHouse */
+    public function device(string $id): PlacedDevice
+    {
+        foreach ($this->devices as $one) {
+            if ($one->id === $id) {
+                return $one;
+            }
+        }
+
+        throw UnknownInHouse::device($id);
+    }
+
     public function box(string $id): ?BoxAtHand
     {
         foreach ($this->boxes as $one) {

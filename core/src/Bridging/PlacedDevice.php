@@ -14,6 +14,7 @@ final readonly class PlacedDevice
 
     /**
      * @param  string|null  $behind  id of the device behind which it comes in
+     * @param  string|null  $hub  id of the box that is its hub
      * @param  int  $fabricsUsed  by our own hub and whoever else has it
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class PlacedDevice
         public string $room,
         public Profile $profile,
         public ?string $behind = null,
+        public ?string $hub = null,
         public int $fabricsUsed = 0,
     ) {}
 
@@ -53,14 +55,23 @@ final readonly class PlacedDevice
         return new Box($this->id, $this->name, true, [self::BEHIND.$this->id], [new Offer(Form::MATTER_BRIDGE, $release)], $release);
     }
 
-    /** @return list<string> forms that a hub takes in whose radio speaks this */
-    public static function formsOf(Protocol $protocol): array
+    /**
+     * @param  string|null  $hub  id of the box whose radios these are: what joins one network only is in that hub, and in no other box
+     * @return list<string> forms that are taken in where this is spoken
+     */
+    public static function formsOf(Protocol $protocol, ?string $hub): array
     {
         return match ($protocol) {
             Protocol::Thread => [Form::MATTER],
             Protocol::Matter => [Form::MATTER, Form::MATTER_BRIDGE],
-            default => [$protocol->value],
+            default => [$hub !== null && self::joinsOnce($protocol) ? "{$protocol->value} at {$hub}" : $protocol->value],
         };
+    }
+
+    /** It joins one network, and is in the box that has that network. */
+    public static function joinsOnce(Protocol $protocol): bool
+    {
+        return in_array($protocol, [Protocol::Zigbee, Protocol::ZWave, Protocol::BluetoothLe], true);
     }
 
     /** @return list<string> */
@@ -69,7 +80,7 @@ final readonly class PlacedDevice
         if ($this->behind !== null) {
             return [self::BEHIND.$this->behind];
         }
-        $own = self::formsOf($this->profile->protocol)[0];
+        $own = self::formsOf($this->profile->protocol, $this->hub)[0];
 
         return array_values(array_unique([$own, ...$this->profile->linkSheet->also]));
     }

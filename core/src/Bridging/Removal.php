@@ -14,9 +14,9 @@ enum Removal: string
     public function words(): string
     {
         return match ($this) {
-            self::Single => 'removes the one',
-            self::Bridge => 'removes the bridge with all that is behind it',
-            self::NotOffered => 'does not offer to remove one: only the bridge with all behind it',
+            self::Single => 'takes that one away',
+            self::Bridge => 'takes the whole bridge away, with all behind it',
+            self::NotOffered => 'is not offered: only the whole bridge can be taken away',
         };
     }
 }

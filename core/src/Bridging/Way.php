@@ -11,6 +11,7 @@ final readonly class Way
     private const SAME_DIGITS = 6;
 
     /**
+     * @param  string  $start  the form in which it leaves the device
      * @param  string  $form  as which it goes on from here
      * @param  Release|null  $release  of what sends it on
      * @param  string|null  $sender  its name; null: the device itself
@@ -23,6 +24,7 @@ final readonly class Way
      * @param  list<Loss>  $losses
      */
     private function __construct(
+        public string $start,
         public string $form,
         private ?Release $release,
         private ?string $sender,
@@ -49,6 +51,7 @@ final readonly class Way
 
         return new self(
             $form,
+            $form,
             $device->release,
             null,
             [],
@@ -74,6 +77,7 @@ final readonly class Way
         );
 
         return new self(
+            $this->start,
             $offer->as,
             $offer->release,
             $box->name,
@@ -190,6 +194,7 @@ final readonly class Way
     private function left(string $keeps, array $losses): self
     {
         return new self(
+            $this->start,
             $this->form,
             $this->release,
             $this->sender,

@@ -32,7 +32,7 @@ final readonly class BridgeVerb implements Verb
             'yearlyCost' => self::plain($plan->buying->yearlyCost),
             'paths' => array_map(static fn (Path $path): array => self::path($path, $house->device($path->want->device)), $plan->paths),
             'impossible' => array_map(static fn (Impossible $one): array => [
-                'device' => $one->want->device, 'ecosystem' => $one->want->ecosystem, 'because' => $one->because,
+                'device' => $one->want->device, 'ecosystem' => $one->want->ecosystem, 'because' => $one->because(),
             ], $plan->impossible),
             'removal' => array_map(static fn (SharedRemoval $one): array => [
                 'ecosystem' => $one->ecosystem, 'device' => $one->device, 'alsoRemoves' => $one->alsoRemoves,

@@ -27,6 +27,14 @@ final readonly class Bridging
                 SheetInput::release($row->find('matterRelease'));
             }
         }
+        $told = [];
+        foreach ($input->find('toldLosses')?->items() ?? [] as $row) {
+            $pair = serialize([$row->get('slot')->id(), $row->get('ecosystem')->id()]);
+            if (isset($told[$pair])) {
+                throw InvalidInput::duplicateId($row->get('slot')->id(), $row->at);
+            }
+            $told[$pair] = true;
+        }
         $taken = [];
         foreach ($input->find('boxes')?->items() ?? [] as $box) {
             $box->get('owned')->flag();

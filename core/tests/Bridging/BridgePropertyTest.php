@@ -97,7 +97,7 @@ final class BridgePropertyTest extends TestCase
             $plan = BridgePlan::of($house, $all->wants, $policy);
             self::assertCount(count($all->wants), [...self::met($plan), ...$plan->impossible], "house {$seed}");
             foreach ($plan->impossible as $one) {
-                self::assertNotSame('', $one->because, "house {$seed}");
+                self::assertNotSame('', $one->because(), "house {$seed}");
             }
             foreach ($plan->paths as $path) {
                 self::assertTrue($path->way->isLocal || ! $house->isSafety($path->want), "house {$seed}");

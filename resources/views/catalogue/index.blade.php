@@ -1,6 +1,6 @@
 @php($isLead = $user->role === App\Models\Role::Lead)
 @php($core = $page->core)
-<x-layouts.page :title="$core === null ? 'Catalogue' : $core->name.', catalogue'" :user="$user">
+<x-layouts.page :title="($core->name ?? $page->sheet?->name() ?? 'All entries').', catalogue'" :user="$user">
 <header class="masthead">
     <span class="brand">Kavvel</span>
     <a class="btn small" href="{{ route('jobs.index') }}">Jobs</a>
@@ -42,7 +42,22 @@
             @endforeach
         </ul>
         @endforeach
+        @foreach (['ecosystem' => 'Ecosystems', 'box' => 'Boxes and services'] as $kind => $title)
+        @if ($page->sheets[$kind] !== [])
+        <h2>{{ $title }}</h2>
+        <ul class="plain-list">
+            @foreach ($page->sheets[$kind] as $one)
+            <li><a href="{{ route('catalogue.bridges.show', $one->id) }}"
+                @if ($one->id === $page->sheet?->id) aria-current="page" @endif>{{ $one->name() }}
+                <span class="quiet">{{ $kind === 'ecosystem' ? mb_strtolower($one->ecosystem()->kind->words()) : '' }}</span></a></li>
+            @endforeach
+        </ul>
+        @endif
+        @endforeach
     </nav>
+    @if ($page->sheet !== null)
+    @include('catalogue.sheet', ['sheet' => $page->sheet])
+    @endif
     @if ($core !== null)
     <article class="catalogue-entry">
         <h2 class="text-2xl font-bold">{{ $core->name }} <span class="quiet">{{ $core->model }}</span></h2>

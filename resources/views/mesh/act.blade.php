@@ -15,7 +15,7 @@
     <a class="big" id="big" data-move="to-{{ $nextRadio->protocol->value }}" data-key="n"
         href="{{ route('jobs.mesh', [$job, 'lens' => $nextRadio->protocol->value]) }}">On to {{ $nextRadio->protocol->title() }}</a>
     @elseif ($worst === null)
-    <a class="big" id="big" data-move="to-hand-over" data-key="n" href="{{ route('jobs.hand-over', $job) }}">On to handing over</a>
+    <a class="big" id="big" data-move="to-bridge" data-key="n" href="{{ route('jobs.bridge', $job) }}">On to the bridges</a>
     @else
     <a class="big" id="big" data-move="to-pair" data-key="n" href="{{ route('jobs.pair', $job) }}">On with pairing</a>
     @endif

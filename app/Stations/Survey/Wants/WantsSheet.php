@@ -8,6 +8,7 @@ use App\Floorplan\PlanStore;
 use App\JobSheet\Catalogue;
 use App\JobSheet\Hub;
 use App\JobSheet\JobSheet;
+use App\JobSheet\NotedWants;
 use App\JobSheet\SlotCard;
 use App\Models\LeftOut;
 use App\Radio\JobReach;
@@ -39,7 +40,7 @@ final readonly class WantsSheet
     public static function of(JobSheet $sheet, PlanStore $plans): self
     {
         $job = $sheet->job;
-        $wants = self::noted($sheet);
+        $wants = NotedWants::of($sheet);
         if ($wants === []) {
             return new self($sheet, [], [], new WantsReport);
         }
@@ -77,19 +78,5 @@ final readonly class WantsSheet
     {
         return array_values(array_filter($this->sheet->cards, static fn (SlotCard $card): bool => PlugLoad::isAskedOf($card->profile)
             && $card->slot->plugLoad() === null));
-    }
-
-    /** @return list<Want> */
-    private static function noted(JobSheet $sheet): array
-    {
-        $wants = [];
-        foreach ($sheet->job->wants()->orderBy('id')->get() as $one) {
-            $room = $sheet->geometry->rooms[$one->room_id]['key'] ?? null;
-            if ($room !== null) {
-                $wants[] = new Want($room, $one->function, $one->wanted_by, $one->wanted_from);
-            }
-        }
-
-        return $wants;
     }
 }

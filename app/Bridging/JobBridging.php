@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridging;
+
+use App\JobSheet\Hub;
+use App\JobSheet\JobSheet;
+use App\JobSheet\NotedWants;
+use App\JobSheet\SlotCard;
+use App\Models\BridgeBox;
+use App\Models\Ecosystem;
+use App\Models\ToldLoss;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Str;
+use Kavvel\Core\Bridging\BoxAtHand;
+use Kavvel\Core\Bridging\BridgePlan;
+use Kavvel\Core\Bridging\BridgeStep;
+use Kavvel\Core\Bridging\Device;
+use Kavvel\Core\Bridging\EcosystemAtHand;
+use Kavvel\Core\Bridging\FormWords;
+use Kavvel\Core\Bridging\FunctionTable;
+use Kavvel\Core\Bridging\Household;
+use Kavvel\Core\Bridging\Impossible;
+use Kavvel\Core\Bridging\Leg;
+use Kavvel\Core\Bridging\OtherPath;
+use Kavvel\Core\Bridging\PlacedDevice;
+use Kavvel\Core\Bridging\Policy;
+use Kavvel\Core\Bridging\PolicyFigures;
+use Kavvel\Core\Bridging\Release;
+use Kavvel\Core\Bridging\TornDevice;
+use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\Protocol\Protocol;
+
+/** How the wants of a job reach its ecosystems, under every policy; worked out once for whatever it follows from. */
+final readonly class JobBridging
+{
+    private const KEPT_SECONDS = 3600;
+
+    /**
+     * @param  array<string, Ecosystem>  $ecosystems  by key
+     * @param  array<string, BridgeBox>  $boxes  by key
+     * @param  array<string, PolicyFigures>  $figures  by policy; none where it can't be worked out
+     * @param  string|null  $trouble  why it can't, in words
+     * @param  array<string, string>  $told  why a want is not met, as the client was told, by slot and ecosystem
+     */
+    private function __construct(
+        public JobSheet $sheet,
+        public Household $household,
+        public array $ecosystems,
+        public array $boxes,
+        public array $figures,
+        public ?string $trouble,
+        private array $told,
+    ) {}
+
+    public static function of(JobSheet $sheet): self
+    {
+        $job = $sheet->job;
+        $ecosystems = Ecosystem::query()->where('site_job_id', $job->id)->with('sheet')->orderBy('id')->get()->keyBy('key')->all();
+        $boxes = BridgeBox::query()->where('site_job_id', $job->id)->with(['sheet', 'gateway'])->orderBy('id')->get()->keyBy('key')->all();
+        $household = new Household(
+            self::devices($sheet, $boxes),
+            array_values(array_map(static fn (BridgeBox $box): BoxAtHand => new BoxAtHand(
+                $box->key,
+                $box->name,
+                $box->sheet->box(),
+                $box->is_owned,
+                self::release($box->matter_release),
+                $sheet->hub($box->gateway_id)?->speaks,
+            ), $boxes)),
+            array_values(array_map(static fn (Ecosystem $one): EcosystemAtHand => new EcosystemAtHand(
+                $one->key,
+                $one->name,
+                $one->sheet->ecosystem(),
+                self::release($one->matter_release),
+            ), $ecosystems)),
+            NotedWants::of($sheet),
+        );
+        try {
+            [$figures, $trouble] = [self::figures($job->id, $household), null];
+        } catch (InvalidInput $tooMuch) {
+            [$figures, $trouble] = [[], $tooMuch->getMessage()];
+        }
+        $told = ToldLoss::query()->where('site_job_id', $job->id)->get()
+            ->mapWithKeys(static fn (ToldLoss $one): array => [self::pair($one->slot_key, $one->ecosystem_key) => $one->because])->all();
+
+        return new self($sheet, $household, $ecosystems, $boxes, $figures, $trouble, $told);
+    }
+
+    public function plan(?Policy $policy = null): BridgePlan
+    {
+        return $this->figures[($policy ?? $this->policy())->value]->plan;
+    }
+
+    /** The one that was chosen, or that most would choose. */
+    public function policy(): Policy
+    {
+        return $this->sheet->job->bridge_policy ?? Policy::LocalFirst;
+    }
+
+    public function step(): BridgeStep
+    {
+        return BridgeStep::of(
+            $this->household,
+            $this->plan(),
+            $this->sheet->job->bridge_policy !== null,
+            $this->bareHubs(),
+            $this->ownerless(),
+            $this->untold(),
+        );
+    }
+
+    /** What is to be settled before anything is linked, one by one. */
+    public function countOpen(): int
+    {
+        if ($this->household->missingKinds() === [] && $this->household->wants() === []) {
+            return 0;
+        }
+
+        return count($this->household->missingKinds()) + count($this->bareHubs()) + ($this->sheet->job->bridge_policy === null ? 1 : 0)
+            + count($this->plan()->buying->ids()) + count($this->ownerless()) + ($this->untold() === [] ? 0 : 1);
+    }
+
+    /** @return list<Impossible> wants that are not met and of which the client has not been told */
+    public function untold(): array
+    {
+        return array_values(array_filter($this->plan()->impossible, fn (Impossible $one): bool => ! $this->isTold($one)));
+    }
+
+    /** Told for another reason, it may be another loss: that is said anew. */
+    public function isTold(Impossible $one): bool
+    {
+        return ($this->told[self::pair($one->want->device, $one->want->ecosystem)] ?? null) === $this->because($one);
+    }
+
+    /** @return list<string> keys of hubs of which nobody has said what they pass on */
+    public function bareHubs(): array
+    {
+        $described = array_map(static fn (BridgeBox $box): ?int => $box->gateway_id, $this->boxes);
+        $bare = array_filter($this->sheet->hubs, static fn (Hub $hub): bool => ! in_array($hub->gateway->id, $described, true));
+
+        return array_values(array_map(static fn (Hub $hub): string => $hub->key(), $bare));
+    }
+
+    /** Why a want is not met, as it is said to the client. */
+    public function because(Impossible $one): string
+    {
+        return $one->because(FunctionTable::words(...));
+    }
+
+    public function hubName(string $key): string
+    {
+        foreach ($this->sheet->hubs as $hub) {
+            if ($hub->key() === $key) {
+                return $hub->gateway->name;
+            }
+        }
+
+        return $key;
+    }
+
+    public function device(string $key): Device
+    {
+        return $this->household->device($key)->device();
+    }
+
+    /** @return list<string> what goes another way than by the policy of the job, in words */
+    public function differences(Policy $policy): array
+    {
+        return array_map(function (OtherPath $one): string {
+            $what = Str::ucfirst($this->device($one->path->want->device)->name).', '.$this->ecosystems[$one->path->want->ecosystem]->name;
+            $how = $one->path->way->legs === []
+                ? FormWords::of($one->path->way->form)
+                : 'over '.implode(' and ', array_map(static fn (Leg $leg): string => $leg->box->name, $one->path->way->legs));
+            $words = static fn (array $some): string => implode(', ', array_map(FunctionTable::words(...), $some));
+
+            return implode('; ', array_filter([
+                "{$what}: {$how}",
+                $one->path->way->isLocal ? null : 'stops with the internet',
+                $one->gains === [] ? null : 'keeps '.$words($one->gains),
+                $one->gives === [] ? null : 'loses '.$words($one->gives),
+            ])).'.';
+        }, OtherPath::between($this->plan($policy), $this->plan()));
+    }
+
+    /** @return list<string> devices that would have to be in two boxes at once, in words */
+    public function torn(): array
+    {
+        return $this->trouble !== null ? [] : array_map(
+            fn (TornDevice $one): string => Str::ucfirst($this->device($one->device)->name).' joins one of '
+                .implode(' and ', $one->boxes).', and is wanted over both. Leave one of these boxes out.',
+            TornDevice::among($this->plan()->paths),
+        );
+    }
+
+    /** @return list<string> keys of ecosystems whose account is nobody's */
+    private function ownerless(): array
+    {
+        $without = array_filter(
+            $this->ecosystems,
+            static fn (Ecosystem $one): bool => ($one->sheet->data['account'] ?? '') !== '' && ($one->account_of ?? '') === '',
+        );
+
+        return array_values(array_map(strval(...), array_keys($without)));
+    }
+
+    /** @return array<string, PolicyFigures> */
+    private static function figures(int $job, Household $household): array
+    {
+        $house = $household->house();
+        $wants = $household->wants();
+
+        return Cache::remember(
+            "bridging.{$job}.".hash('xxh128', serialize([$house, $wants])),
+            self::KEPT_SECONDS,
+            static fn (): array => PolicyFigures::all($house, $wants),
+        );
+    }
+
+    /**
+     * @param  array<string, BridgeBox>  $boxes
+     * @return list<PlacedDevice>
+     */
+    private static function devices(JobSheet $sheet, array $boxes): array
+    {
+        $boxOfHub = [];
+        foreach ($boxes as $box) {
+            $boxOfHub[(string) $sheet->hub($box->gateway_id)?->key()] = $box->key;
+        }
+
+        return array_values(array_map(static fn (SlotCard $card): PlacedDevice => new PlacedDevice(
+            $card->key(),
+            $card->calledInRoom(),
+            $sheet->geometry->rooms[$card->roomId]['key'],
+            $card->profile,
+            $card->behind,
+            $boxOfHub[(string) ($card->hub?->key() ?? $sheet->hubChoice($card)->hub)] ?? null,
+            self::fabrics($sheet, $card->profile->protocol),
+        ), $sheet->cards));
+    }
+
+    /** Our own hub holds one of every device that it takes in over Matter. */
+    private static function fabrics(JobSheet $sheet, Protocol $protocol): int
+    {
+        $isMatter = in_array($protocol, [Protocol::Matter, Protocol::Thread], true);
+
+        return count(array_filter($sheet->hubs, static fn (Hub $hub): bool => $isMatter && in_array($protocol, $hub->speaks, true)));
+    }
+
+    private static function release(?string $text): ?Release
+    {
+        return $text === null ? null : Release::of($text);
+    }
+
+    private static function pair(string $slot, string $ecosystem): string
+    {
+        return serialize([$slot, $ecosystem]);
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Bridge;
+
+use App\Bridging\JobBridging;
+use App\JobSheet\JobCounts;
+use App\JobSheet\JobSheet;
+use App\Plan\Lens;
+use App\Stations\Asked;
+use App\Stations\Legend;
+use App\Stations\Middle;
+use App\Stations\Move;
+use App\Stations\Progress;
+use App\Stations\Station;
+use Kavvel\Core\Bridging\Path;
+use Kavvel\Core\Bridging\Policy;
+
+/** How the wants of the client reach their ecosystems: by which paths, over which boxes, and what is lost on the way. */
+final readonly class BridgeStation implements Station
+{
+    public function number(): int
+    {
+        return 6;
+    }
+
+    public function title(): string
+    {
+        return 'Bridge';
+    }
+
+    public function progress(JobSheet $sheet, JobCounts $counts): Progress
+    {
+        $bridging = JobBridging::of($sheet);
+        if ($bridging->trouble !== null) {
+            return new Progress(0.0, 1, 'too many boxes');
+        }
+        $wants = count($bridging->household->wants());
+        $open = $bridging->countOpen();
+
+        return new Progress($wants === 0 && $open === 0 && $sheet->cards !== [] ? 1.0 : 0.0, $open, match (true) {
+            $open > 0 => "{$open} to settle",
+            $wants > 0 => "{$wants} to link",
+            default => '',
+        });
+    }
+
+    public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move
+    {
+        $bridging = JobBridging::of($sheet);
+        $lens = BridgeLens::tryFrom((string) $asked->lens) ?? BridgeLens::Paths;
+
+        return match (true) {
+            $lens === BridgeLens::Boxes => BoxesMove::of($bridging, $asked),
+            $bridging->trouble !== null => $this->trouble($bridging),
+            default => $this->paths($bridging, $asked, $lens),
+        };
+    }
+
+    private function paths(JobBridging $bridging, Asked $asked, BridgeLens $lens): Move
+    {
+        $policy = Policy::tryFrom((string) $asked->show) ?? $bridging->policy();
+        $plan = $bridging->plan($policy);
+        $diagram = Diagram::of($bridging, $plan);
+        $chosen = $diagram->row((string) preg_replace('/^row /', '', (string) $asked->at));
+        $data = [
+            'bridging' => $bridging, 'plan' => $plan, 'policy' => $policy, 'diagram' => $diagram, 'chosen' => $chosen,
+            'step' => $bridging->step(),
+        ];
+
+        return new Move(
+            match (true) {
+                $chosen !== null => 'bridge.row',
+                $policy !== $bridging->policy() || $asked->at === 'policies' => 'bridge.policies',
+                default => 'bridge.move',
+            },
+            static fn (): array => $data,
+            new Lens(
+                labels: $this->labels($bridging, $plan->paths),
+                keys: array_map(static fn (Path $path): string => $path->want->device, $plan->paths),
+            ),
+            new Legend('under each device: where it shows'),
+            middle: $lens === BridgeLens::Plan ? null : new Middle(
+                'bridge.paths',
+                static fn (): array => $data,
+                hash('xxh128', serialize([$policy, $diagram, $bridging->figures, $asked->at])),
+                $bridging->sheet->geometry->storeys[0]['key'],
+                [],
+                'bridge.list',
+            ),
+            lenses: BridgeLens::titles(),
+            chosenLens: $lens->value,
+        );
+    }
+
+    /**
+     * @param  list<Path>  $paths
+     * @return array<string, string> by slot: the ecosystems that show it
+     */
+    private function labels(JobBridging $bridging, array $paths): array
+    {
+        $names = [];
+        foreach ($paths as $path) {
+            if ($path->isMet()) {
+                $names[$path->want->device][] = $bridging->ecosystems[$path->want->ecosystem]->name;
+            }
+        }
+
+        return array_map(static fn (array $some): string => implode(', ', $some), $names);
+    }
+
+    private function trouble(JobBridging $bridging): Move
+    {
+        return new Move(
+            'bridge.trouble',
+            static fn (): array => ['bridging' => $bridging],
+            new Lens,
+            lenses: BridgeLens::titles(),
+            chosenLens: BridgeLens::Plan->value,
+        );
+    }
+}
