@@ -8,6 +8,7 @@ use App\Console\SharedClasses;
 use App\Gateway\Listener;
 use App\JobFiles\Importer;
 use App\Models\User;
+use App\Temporary\TemporaryStates;
 use App\Tenancy\CurrentCompany;
 use App\Vitals\Heartbeat;
 use App\Vitals\Part;
@@ -49,6 +50,7 @@ Artisan::command('gateway:listen {--once}', function (Listener $listener): void 
         Heartbeat::of(Part::Listener);
         try {
             $this->option('once') ? $listener->pollAll() : $listener->tick();
+            TemporaryStates::closeEnded();
             Heartbeat::of(Part::Database);
         } catch (QueryException $exception) {
             report($exception);

@@ -252,6 +252,12 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/slots/{slot}/replacement', [Pair\ReplacementController::class, 'store'])->name('slots.replacement.store');
 
             Route::put('/bridge-policy', [Bridge\PolicyController::class, 'update'])->name('bridge-policy.update');
+            Route::post('/link-acts', [Bridge\LinkActController::class, 'store'])->name('link-acts.store');
+            Route::delete('/bridge-links/{bridgeLink:id}/acts', [Bridge\LinkActController::class, 'destroy'])
+                ->name('link-acts.destroy');
+            Route::post('/link-delays', [Bridge\LinkDelayController::class, 'store'])->name('link-delays.store');
+            Route::post('/link-keys', [Bridge\LinkKeyController::class, 'store'])->name('link-keys.store');
+            Route::post('/bridge-links/{bridgeLink:id}/key', [Bridge\LinkKeyController::class, 'show'])->name('link-keys.show');
             Route::post('/told-losses', [Bridge\ToldLossController::class, 'store'])->name('told-losses.store');
             Route::post('/ecosystems', [Bridge\EcosystemController::class, 'store'])->name('ecosystems.store');
             Route::put('/ecosystems/{ecosystem:key}', [Bridge\EcosystemController::class, 'update'])->name('ecosystems.update');

@@ -57,6 +57,7 @@ trait AddressesOfTheJob
         ])->key;
         $with['ecosystem'] = (string) $job->ecosystems()->value('key');
         $with['bridgeBox'] = (string) $job->bridgeBoxes()->value('key');
+        $with['bridgeLink'] = (string) $job->bridgeLinks()->create(['key' => 'from a to b', 'acts' => [], 'devices' => []])->id;
         $with['node'] = (string) $job->nodes()->value('id');
         $with['listening'] = (string) $job->listenings()->create([
             'slot_id' => $job->slots()->value('id'), 'user_id' => User::query()->value('id'), 'round_at' => now(),

@@ -9,6 +9,7 @@ use App\JobSheet\JobSheet;
 use App\JobSheet\NotedWants;
 use App\JobSheet\SlotCard;
 use App\Models\BridgeBox;
+use App\Models\BridgeLink;
 use App\Models\Ecosystem;
 use App\Models\ToldLoss;
 use Illuminate\Support\Facades\Cache;
@@ -23,6 +24,7 @@ use Kavvel\Core\Bridging\FunctionTable;
 use Kavvel\Core\Bridging\Household;
 use Kavvel\Core\Bridging\Impossible;
 use Kavvel\Core\Bridging\Leg;
+use Kavvel\Core\Bridging\LinkAtHand;
 use Kavvel\Core\Bridging\OtherPath;
 use Kavvel\Core\Bridging\PlacedDevice;
 use Kavvel\Core\Bridging\Policy;
@@ -52,6 +54,7 @@ final readonly class JobBridging
         public array $figures,
         public ?string $trouble,
         private array $told,
+        private BegunLinks $links,
     ) {}
 
     public static function of(JobSheet $sheet): self
@@ -85,7 +88,7 @@ final readonly class JobBridging
         $told = ToldLoss::query()->where('site_job_id', $job->id)->get()
             ->mapWithKeys(static fn (ToldLoss $one): array => [self::pair($one->slot_key, $one->ecosystem_key) => $one->because])->all();
 
-        return new self($sheet, $household, $ecosystems, $boxes, $figures, $trouble, $told);
+        return new self($sheet, $household, $ecosystems, $boxes, $figures, $trouble, $told, BegunLinks::of($job));
     }
 
     public function plan(?Policy $policy = null): BridgePlan
@@ -120,6 +123,53 @@ final readonly class JobBridging
 
         return count($this->household->missingKinds()) + count($this->bareHubs()) + ($this->sheet->job->bridge_policy === null ? 1 : 0)
             + count($this->plan()->buying->ids()) + count($this->ownerless()) + ($this->untold() === [] ? 0 : 1);
+    }
+
+    /** @return array<string, LinkAtHand> by key, each after those that it builds upon */
+    public function links(): array
+    {
+        return $this->links->all($this->plan(), $this->household, $this->hubBoxes(), $this->isReady(...));
+    }
+
+    /** "Hub to Wicket, Matter bridge" */
+    public function linkTitle(string $key): string
+    {
+        $link = ($this->links()[$key] ?? null)?->link;
+        if ($link === null) {
+            return $key;
+        }
+        $from = match (true) {
+            $link->from !== null => $this->boxName($link->from),
+            count($link->devices) === 1 => $this->device($link->devices[0])->name,
+            default => count($link->devices).' devices',
+        };
+        $to = $link->isIntoEcosystem ? $this->ecosystems[$link->to]->name : $this->boxName($link->to);
+
+        return Str::ucfirst($from)." to {$to}, ".FormWords::of($link->form);
+    }
+
+    public function boxName(string $id): string
+    {
+        return $this->household->box($id)->name ?? $this->sheet->card($id)?->calledInRoom() ?? $id;
+    }
+
+    /** What the acts of a link have brought forth so far; null: it was not begun. */
+    public function begun(string $key): ?BridgeLink
+    {
+        return $this->links->row($key);
+    }
+
+    private function isReady(string $slot): bool
+    {
+        return $this->sheet->card($slot)?->isIn() === true;
+    }
+
+    /** @return list<string> keys of the boxes that are hubs of the job: devices come in there at the Pair station */
+    private function hubBoxes(): array
+    {
+        $hubs = array_filter($this->boxes, static fn (BridgeBox $box): bool => $box->gateway_id !== null);
+
+        return array_values(array_map(static fn (BridgeBox $box): string => $box->key, $hubs));
     }
 
     /** @return list<Impossible> wants that are not met and of which the client has not been told */

@@ -167,6 +167,12 @@ final class SiteJob extends Model
         return $this->hasMany(BridgeBox::class);
     }
 
+    /** @return HasMany<BridgeLink, $this> */
+    public function bridgeLinks(): HasMany
+    {
+        return $this->hasMany(BridgeLink::class);
+    }
+
     /** @return HasMany<ToldLoss, $this> */
     public function toldLosses(): HasMany
     {

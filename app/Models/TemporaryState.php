@@ -20,6 +20,8 @@ use Illuminate\Support\Carbon;
  * @property string $what
  * @property string $opened_by
  * @property Carbon $opened_at
+ * @property int|null $bridge_link_id
+ * @property Carbon|null $ends_at  when it closes by itself
  * @property Carbon|null $close_by  the day on which it has to be closed
  * @property string|null $closed_by
  * @property Carbon|null $closed_at
@@ -43,6 +45,6 @@ final class TemporaryState extends Model
 
     protected function casts(): array
     {
-        return ['opened_at' => 'datetime', 'close_by' => 'date', 'closed_at' => 'datetime'];
+        return ['opened_at' => 'datetime', 'close_by' => 'date', 'ends_at' => 'datetime', 'closed_at' => 'datetime'];
     }
 }

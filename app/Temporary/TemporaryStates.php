@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Temporary;
 
 use App\Logbook\Logbook;
+use App\Models\BridgeLink;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Models\TemporaryState;
@@ -39,6 +40,25 @@ final readonly class TemporaryStates
         ]);
         $until = $closeBy === null ? '' : ", until {$closeBy->format('j F')}";
         $this->logbook->write($job, $person, 'temporary', 'For the work only: '.Str::lcfirst($what).$until.'.', $slot);
+    }
+
+    /** Something that closes by itself, if nobody closes it before. */
+    public function openUntil(BridgeLink $link, string $what, Carbon $endsAt, User $person): void
+    {
+        TemporaryState::query()->create([
+            'site_job_id' => $link->site_job_id, 'key' => strtolower((string) str()->ulid()), 'bridge_link_id' => $link->id,
+            'what' => $what, 'opened_by' => $person->name, 'opened_at' => now(), 'ends_at' => $endsAt,
+        ]);
+    }
+
+    /** What was to close by itself has: whoever looks at the job sees it. */
+    public static function closeEnded(): void
+    {
+        $ended = TemporaryState::query()->withoutGlobalScopes()->whereNull('closed_at')->where('ends_at', '<=', now())->get();
+        foreach ($ended as $state) {
+            $state->update(['closed_by' => 'itself', 'closed_at' => $state->ends_at]);
+            SiteJob::query()->withoutGlobalScopes()->whereKey($state->site_job_id)->increment('live_version');
+        }
     }
 
     /** What is closed already stays as it was closed. */

@@ -56,6 +56,24 @@ return new class extends Migration {
             $table->dateTime('told_at');
             $table->unique(['site_job_id', 'slot_key', 'ecosystem_key']);
         });
+        Schema::create('bridge_links', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('company_id')->constrained();
+            $table->foreignId('site_job_id')->constrained()->cascadeOnDelete();
+            $table->string('key');
+            $table->json('acts');
+            $table->json('devices');
+            $table->text('window_code')->nullable();
+            $table->date('put_off_on')->nullable();
+            $table->unique(['site_job_id', 'key']);
+        });
+        Schema::table('temporary_states', static function (Blueprint $table): void {
+            $table->foreignId('bridge_link_id')->nullable()->constrained()->nullOnDelete();
+            $table->dateTime('ends_at')->nullable();
+        });
+        Schema::table('credentials', static function (Blueprint $table): void {
+            $table->foreignId('bridge_link_id')->nullable()->constrained()->nullOnDelete();
+        });
         Schema::table('site_jobs', static function (Blueprint $table): void {
             $table->string('bridge_policy', 20)->nullable();
         });

@@ -14,6 +14,8 @@ use App\Stations\Middle;
 use App\Stations\Move;
 use App\Stations\Progress;
 use App\Stations\Station;
+use Kavvel\Core\Bridging\BridgeStepKind;
+use Kavvel\Core\Bridging\LinkAtHand;
 use Kavvel\Core\Bridging\Path;
 use Kavvel\Core\Bridging\Policy;
 
@@ -38,10 +40,15 @@ final readonly class BridgeStation implements Station
         }
         $wants = count($bridging->household->wants());
         $open = $bridging->countOpen();
+        $links = $bridging->links();
+        $made = count(array_filter($links, static fn (LinkAtHand $one): bool => $one->run->isMade()));
+        $toMake = count($links) - $made;
 
-        return new Progress($wants === 0 && $open === 0 && $sheet->cards !== [] ? 1.0 : 0.0, $open, match (true) {
+        $share = $links === [] ? ($wants === 0 && $open === 0 && $sheet->cards !== [] ? 1.0 : 0.0) : $made / count($links);
+
+        return new Progress($share, $open + $toMake, match (true) {
             $open > 0 => "{$open} to settle",
-            $wants > 0 => "{$wants} to link",
+            $toMake > 0 => "{$toMake} to link",
             default => '',
         });
     }
@@ -64,15 +71,20 @@ final readonly class BridgeStation implements Station
         $plan = $bridging->plan($policy);
         $diagram = Diagram::of($bridging, $plan);
         $chosen = $diagram->row((string) preg_replace('/^row /', '', (string) $asked->at));
+        $step = $bridging->step();
+        $next = $step->kind === BridgeStepKind::Settled ? LinkAtHand::next(array_values($bridging->links())) : null;
+        $window = $next?->run->windowUntil();
         $data = [
+            'next' => $next, 'row' => $next === null ? null : $bridging->begun($next->link->key()), 'window' => $window,
             'bridging' => $bridging, 'plan' => $plan, 'policy' => $policy, 'diagram' => $diagram, 'chosen' => $chosen,
-            'step' => $bridging->step(),
+            'step' => $step,
         ];
 
         return new Move(
             match (true) {
                 $chosen !== null => 'bridge.row',
                 $policy !== $bridging->policy() || $asked->at === 'policies' => 'bridge.policies',
+                $next !== null => 'bridge.link',
                 default => 'bridge.move',
             },
             static fn (): array => $data,
@@ -89,8 +101,11 @@ final readonly class BridgeStation implements Station
                 [],
                 'bridge.list',
             ),
+            isLive: $window !== null,
             lenses: BridgeLens::titles(),
             chosenLens: $lens->value,
+            // The code of a window stands on the card: it is kept nowhere.
+            isOwn: $window !== null,
         );
     }
 

@@ -10,6 +10,8 @@ use Kavvel\Core\Bridging\Box;
 use Kavvel\Core\Bridging\BridgePlan;
 use Kavvel\Core\Bridging\Form;
 use Kavvel\Core\Bridging\FunctionTable;
+use Kavvel\Core\Bridging\Link;
+use Kavvel\Core\Bridging\LinkAtHand;
 use Kavvel\Core\Bridging\Loss;
 use Kavvel\Core\Bridging\Path;
 use LogicException;
@@ -60,7 +62,13 @@ final class Diagram
 
     public int $height = 0;
 
-    private function __construct(private readonly JobBridging $bridging, private readonly BridgePlan $plan) {}
+    /** @var array<string, LinkAtHand> by key */
+    private readonly array $links;
+
+    private function __construct(private readonly JobBridging $bridging, private readonly BridgePlan $plan)
+    {
+        $this->links = $bridging->links();
+    }
 
     public static function of(JobBridging $bridging, BridgePlan $plan): self
     {
@@ -200,14 +208,15 @@ final class Diagram
                     $this->toFirstBox($row, $y, $this->boxes[$legs[0]->box->id]);
                 }
                 foreach (array_slice($legs, 1) as $number => $leg) {
-                    $between["{$legs[$number]->box->id} {$leg->box->id}"] = [$legs[$number]->box->id, $leg->box->id];
+                    $between["{$legs[$number]->box->id} {$leg->box->id}"] = [$legs[$number], $leg];
                 }
             }
         }
         foreach ($between as [$from, $to]) {
-            $from = $this->boxes[$from];
-            $to = $this->boxes[$to];
-            $this->curve($from->right(), $from->port($to->y + 24), $to->x, $to->port($to->y + 24), 'planned');
+            $state = $this->stateOf(Link::between($from->box->id, $from->offer->as, $to->box->id));
+            $from = $this->boxes[$from->box->id];
+            $to = $this->boxes[$to->box->id];
+            $this->curve($from->right(), $from->port($to->y + 24), $to->x, $to->port($to->y + 24), $state);
         }
         foreach ($this->ecosystems as $id => $block) {
             $number = 0;
@@ -239,15 +248,15 @@ final class Diagram
         $width = (int) round(mb_strlen($text) * 7.3) + 22;
         $end = $block->x - $width - 14;
         if ($path->way->legs === []) {
-            foreach ($through as [, , $y]) {
-                $this->run(self::PLATE_X + self::PLATE_WIDTH, $y, $end, $port, $block->x);
+            foreach ($through as [$own, , $y]) {
+                $this->run(self::PLATE_X + self::PLATE_WIDTH, $y, $end, $port, $block->x, $this->stateOf(Link::into($own)));
             }
         } else {
             $box = $this->boxes[$path->way->legs[count($path->way->legs) - 1]->box->id];
             $beside = array_filter($this->boxes, static fn (DiagramBlock $one): bool => $one->x > $box->x);
             $above = $beside === [] ? null : min(array_map(static fn (DiagramBlock $one): int => $one->y, $beside)) - 14;
             $from = $box->port($port, above: $above);
-            $this->run($box->right(), $from, $end, $port, $block->x);
+            $this->run($box->right(), $from, $end, $port, $block->x, $this->stateOf(Link::into($path)));
         }
         $this->capsules[] = [
             'x' => $end + 7, 'y' => $port, 'width' => $width, 'text' => $text, 'isCloud' => ! $path->way->isLocal,
@@ -264,6 +273,12 @@ final class Diagram
         }.", {$devices}";
     }
 
+    /** How far a link is. */
+    private function stateOf(string $key): string
+    {
+        return ($this->links[$key] ?? null)?->run->isMade() === true ? 'linked' : 'planned';
+    }
+
     private function curve(int $x, int $y, int $toX, int $toY, string $state): void
     {
         $bend = intdiv($x + $toX, 2);
@@ -273,12 +288,12 @@ final class Diagram
     }
 
     /** Bends over to the height of its door, and runs into it there. */
-    private function run(int $x, int $y, int $bendEnd, int $toY, int $toX): void
+    private function run(int $x, int $y, int $bendEnd, int $toY, int $toX, string $state): void
     {
         $start = max($x, $bendEnd - self::BEND);
         $bend = intdiv($start + $bendEnd, 2);
         $this->cables[] = [
-            'path' => "M{$x} {$y}H{$start}C{$bend} {$y} {$bend} {$toY} {$bendEnd} {$toY}H{$toX}", 'state' => 'planned',
+            'path' => "M{$x} {$y}H{$start}C{$bend} {$y} {$bend} {$toY} {$bendEnd} {$toY}H{$toX}", 'state' => $state,
         ];
     }
 

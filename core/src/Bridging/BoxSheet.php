@@ -13,6 +13,8 @@ final readonly class BoxSheet
      * @param  bool  $isHub  it takes in what the radios of a hub of the job speak
      * @param  list<string>  $accepts  forms
      * @param  list<Offer>  $offers
+     * @param  array<string, list<Act>>  $acts  to pass on in a form, by form after a blank
+     * @param  list<Act>  $taking  what is done here when another box is linked to it
      * @param  bool  $isService  nothing to plug in: somebody else runs it
      * @param  int|null  $mostDevices  that it passes on
      * @param  string  $whenMakerStops  what becomes of it then
@@ -23,6 +25,8 @@ final readonly class BoxSheet
         public bool $isHub,
         public array $accepts,
         public array $offers,
+        public array $acts,
+        public array $taking,
         public ?Release $release,
         public float $latencyMs,
         public float $cost,
@@ -42,6 +46,8 @@ final readonly class BoxSheet
             $input->find('hub')?->flag() ?? false,
             SheetInput::words($input->get('accepts')),
             array_map(self::offer(...), $input->get('offers')->items()),
+            SheetInput::acts($input->get('offers')->items(), 'as'),
+            array_map(Act::fromInput(...), $input->find('taking')?->items() ?? []),
             SheetInput::release($input->find('matterRelease')),
             $input->find('latencyMs')?->numberUpTo(0, 60_000) ?? 0.0,
             $input->find('cost')?->numberUpTo(0, 1_000_000) ?? 0.0,

@@ -17,6 +17,7 @@ final readonly class EcosystemSheet
     /**
      * @param  list<string>  $accepts  forms
      * @param  list<string>  $knows  capabilities
+     * @param  array<string, list<Act>>  $acts  to take in by a form, by form after a blank
      * @param  string  $account  with what the client signs in; none: nobody does
      * @param  bool  $needsInternet  it stands still without the internet, whatever the path
      * @param  int|null  $mostDevices  that it takes
@@ -30,6 +31,7 @@ final readonly class EcosystemSheet
         public WantedFrom $kind,
         public array $accepts,
         public array $knows,
+        public array $acts,
         public ?Release $release,
         public Removal $removal,
         public string $account,
@@ -49,6 +51,7 @@ final readonly class EcosystemSheet
             WantedFrom::from($input->get('kind')->word(array_column(self::KINDS, 'value'))),
             SheetInput::words($input->get('accepts')),
             SheetInput::words($input->get('knows')),
+            SheetInput::acts($input->find('linking')?->items() ?? [], 'form'),
             SheetInput::release($input->find('matterRelease')),
             Removal::from($input->get('removal')->word(array_column(Removal::cases(), 'value'))),
             $input->find('account')?->textUpTo(120) ?? '',

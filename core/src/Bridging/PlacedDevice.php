@@ -68,6 +68,12 @@ final readonly class PlacedDevice
         };
     }
 
+    /** It comes in behind a bridge. */
+    public static function isBehind(string $form): bool
+    {
+        return str_starts_with($form, self::BEHIND);
+    }
+
     /** It joins one network, and is in the box that has that network. */
     public static function joinsOnce(Protocol $protocol): bool
     {

@@ -25,6 +25,20 @@ final readonly class SheetInput
         return array_values(array_unique($words));
     }
 
+    /**
+     * @param  list<Input>  $rows  each with a form under the key, and its acts
+     * @return array<string, list<Act>> by form after a blank
+     */
+    public static function acts(array $rows, string $key): array
+    {
+        $acts = [];
+        foreach ($rows as $row) {
+            $acts[' '.self::word($row->get($key))] = array_map(Act::fromInput(...), $row->find('acts')?->items() ?? []);
+        }
+
+        return $acts;
+    }
+
     public static function word(Input $word): string
     {
         return preg_match('/^[\p{L}\d][\p{L}\d -]*$/Du', $word->idUpTo(self::LONGEST)) === 1

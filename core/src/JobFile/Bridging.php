@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\JobFile;
 
+use Kavvel\Core\Bridging\LinkRun;
 use Kavvel\Core\Bridging\SheetFile;
 use Kavvel\Core\Bridging\SheetInput;
 use Kavvel\Core\Bridging\SheetKind;
@@ -26,6 +27,13 @@ final readonly class Bridging
                 Check::known($row->get('sheet'), $sheets[$kind->value]);
                 SheetInput::release($row->find('matterRelease'));
             }
+        }
+        $links = [];
+        foreach ($input->find('bridgeLinks')?->items() ?? [] as $row) {
+            if (isset($links[' '.$row->get('key')->id()])) {
+                throw InvalidInput::duplicateId($row->get('key')->id(), $row->get('key')->at);
+            }
+            $links[' '.$row->get('key')->id()] = LinkRun::fromInput($row->get('acts'));
         }
         $told = [];
         foreach ($input->find('toldLosses')?->items() ?? [] as $row) {

@@ -27,11 +27,11 @@ final readonly class Limits
         'profiles' => 500, 'points' => 5_000, 'gateways' => 50, 'nodes' => 2_000,
         'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
         'log' => 20_000, 'members' => 500, 'busAddresses' => 4_000, 'meshProposals' => 500,
-        'bridgeSheets' => 200, 'ecosystems' => 50, 'boxes' => 100, 'toldLosses' => 5_000,
+        'bridgeSheets' => 200, 'ecosystems' => 50, 'boxes' => 100, 'toldLosses' => 5_000, 'bridgeLinks' => 1_000,
     ];
 
     /** Sections that a file may leave out */
-    private const MAY = ['members', 'busAddresses', 'meshProposals', 'bridgeSheets', 'ecosystems', 'boxes', 'toldLosses'];
+    private const MAY = ['members', 'busAddresses', 'meshProposals', 'bridgeSheets', 'ecosystems', 'boxes', 'toldLosses', 'bridgeLinks'];
 
     private const MOST_LINKS = 20_000;
 
@@ -323,6 +323,10 @@ final readonly class Limits
             'boxes' => [
                 'key' => Check::key(...), 'name' => self::line(80), 'firmware?' => self::line(40), 'matterRelease?' => self::line(20),
                 'note?' => self::note(self::NAME),
+            ],
+            'bridgeLinks' => [
+                'key' => self::line(self::NAME),
+                'devices?' => static fn (Input $all) => self::each($all, self::MOST['slots'], Check::key(...)),
             ],
             'toldLosses' => [
                 'slot' => Check::key(...), 'ecosystem' => Check::key(...), 'because' => self::note(10_000), 'by' => self::line(120),

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridging;
+
+use App\Models\BridgeLink;
+use App\Models\SiteJob;
+use Closure;
+use Kavvel\Core\Bridging\Act;
+use Kavvel\Core\Bridging\BridgePlan;
+use Kavvel\Core\Bridging\Household;
+use Kavvel\Core\Bridging\Link;
+use Kavvel\Core\Bridging\LinkAtHand;
+use Kavvel\Core\Bridging\LinkRun;
+
+/** The links of a job that were begun, and those of its plan beside them. */
+final readonly class BegunLinks
+{
+    /** @param array<string, BridgeLink> $rows by key */
+    private function __construct(private array $rows) {}
+
+    public static function of(SiteJob $job): self
+    {
+        return new self(BridgeLink::query()->where('site_job_id', $job->id)->get()->keyBy('key')->all());
+    }
+
+    public function row(string $key): ?BridgeLink
+    {
+        return $this->rows[$key] ?? null;
+    }
+
+    /**
+     * @param  list<string>  $hubs  keys of boxes that pair for themselves
+     * @param  Closure(string): bool  $isIn  whether the device of a slot is
+     * @return array<string, LinkAtHand> by key
+     */
+    public function all(BridgePlan $plan, Household $household, array $hubs, Closure $isIn): array
+    {
+        $all = [];
+        foreach (Link::all($plan, $hubs) as $link) {
+            $row = $this->row($link->key());
+            $all[$link->key()] = new LinkAtHand(
+                $link,
+                $row?->run() ?? LinkRun::begin(self::acts($link, $household)),
+                $link->from === null && ! $link->isIntoEcosystem ? count($link->devices) : count(array_filter($link->devices, $isIn)),
+                $row?->put_off_on?->isToday() === true,
+            );
+        }
+
+        return $all;
+    }
+
+    /** @return list<Act> */
+    private static function acts(Link $link, Household $household): array
+    {
+        $source = $link->from === null ? [] : $household->box($link->from)?->sheet->acts[" {$link->form}"] ?? [];
+        $target = $link->isIntoEcosystem
+            ? $household->ecosystem($link->to)?->sheet->acts[" {$link->form}"] ?? []
+            : $household->box($link->to)?->sheet->taking ?? [];
+
+        return LinkRun::acts($link, $source, $target);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\JobFiles\Sections;
+
+use App\JobFiles\Reading;
+use App\JobFiles\Section;
+use App\Models\BridgeLink;
+use App\Models\SiteJob;
+
+/** A window that is open, its code and a key that is carried over stay behind: they are secrets, and of this very moment. */
+final readonly class BridgeLinks extends Section
+{
+    public function key(): string
+    {
+        return 'bridgeLinks';
+    }
+
+    public function write(SiteJob $job): array
+    {
+        return $job->bridgeLinks()->orderBy('id')->get()->map(static fn (BridgeLink $one): array => [
+            'key' => $one->key, 'devices' => $one->devices, 'acts' => $one->acts,
+        ])->values()->all();
+    }
+
+    public function read(Reading $reading, array $rows): void
+    {
+        foreach ($rows as $row) {
+            BridgeLink::query()->create([
+                'site_job_id' => $reading->job->id, 'key' => $row['key'], 'devices' => $row['devices'] ?? [],
+                'acts' => $reading->shifted($row['acts']),
+            ]);
+        }
+    }
+}

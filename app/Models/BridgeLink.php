@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToJob;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Kavvel\Core\Bridging\LinkRun;
+use Kavvel\Core\Input\Input;
+
+/**
+ * A link into a box or an ecosystem that was begun: its acts as they were then, and how far it is.
+ *
+ * @property int $id
+ * @property int $company_id
+ * @property int $site_job_id
+ * @property string $key of the link of the plan
+ * @property array<array-key, mixed> $acts
+ * @property list<string> $devices keys of the slots that it carried when it was last worked on
+ * @property string|null $window_code that the window which is open goes by
+ * @property Carbon|null $put_off_on the day on which somebody who is needed was not there
+ */
+final class BridgeLink extends Model
+{
+    use BelongsToJob;
+
+    public $timestamps = false;
+
+    protected $table = 'bridge_links';
+
+    protected $guarded = [];
+
+    public function run(): LinkRun
+    {
+        return LinkRun::fromInput(Input::of($this->acts));
+    }
+
+    /** @return HasMany<TemporaryState, $this> */
+    public function temporaryStates(): HasMany
+    {
+        return $this->hasMany(TemporaryState::class);
+    }
+
+    /** @return HasMany<Credential, $this> a key that is carried from one side to the other */
+    public function credentials(): HasMany
+    {
+        return $this->hasMany(Credential::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['acts' => 'array', 'devices' => 'array', 'window_code' => 'encrypted', 'put_off_on' => 'date'];
+    }
+}

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Bridge;
+
+use App\Bridging\JobBridging;
+use App\JobSheet\JobSheet;
+use App\Logbook\Logbook;
+use App\Models\BridgeLink;
+use App\Models\Credential;
+use App\Models\SiteJob;
+use App\Models\User;
+use App\Temporary\TemporaryStates;
+use Illuminate\Support\Carbon;
+use Kavvel\Core\Bridging\Act;
+use Kavvel\Core\Bridging\ActKind;
+use Kavvel\Core\Bridging\ActOutOfTurn;
+use Kavvel\Core\Bridging\Appeared;
+use Kavvel\Core\Bridging\LinkRun;
+use Kavvel\Core\Codes\CodeFamily;
+use Kavvel\Core\Codes\CodeKind;
+use Kavvel\Core\Codes\CodeRefused;
+use Kavvel\Core\Codes\Codes;
+
+/** Makes a link act by act. What is open on the way is registered, and closed again. */
+final readonly class Linking
+{
+    public function __construct(private Logbook $logbook, private TemporaryStates $states) {}
+
+    /**
+     * The act that is next is done.
+     *
+     * @param  string  $said  what belongs to it: who signed in, a code, a key, how many appeared
+     *
+     * @throws LinkRefused
+     */
+    public function done(SiteJob $job, string $key, int $number, string $said, bool $anyway, User $person): void
+    {
+        $link = $this->begin($job, $key);
+        $run = $link->run();
+        $act = $run->acts[$number] ?? null;
+        try {
+            $next = $run->do($number, now()->toDateTimeImmutable(), $person->name, $this->note($link, $run, $act, $said, $anyway));
+        } catch (ActOutOfTurn $meanwhile) {
+            throw LinkRefused::isOutOfTurn($meanwhile);
+        }
+        $this->keep($link, $next);
+        $this->open($link, $act, $said, $person);
+        $this->logbook->write($job, $person, 'bridge', $this->words($job, $link, $act, $next));
+    }
+
+    /** Back to a window that ended or a list that was not right; what came after it is done again. */
+    public function back(SiteJob $job, BridgeLink $link, ActKind $to, User $person): void
+    {
+        $run = $link->run();
+        $number = $run->last($to);
+        if ($number === null) {
+            return;
+        }
+        $this->closeStates($link, $person);
+        $this->keep($link, $run->backTo($number), ['window_code' => null]);
+        $this->logbook->write($job, $person, 'bridge', "Once more: {$run->acts[$number]->say}.");
+    }
+
+    /** Who is needed for it is not there today. */
+    public function putOff(SiteJob $job, string $key, User $person): void
+    {
+        $link = $this->begin($job, $key);
+        $this->closeStates($link, $person);
+        $link->update(['put_off_on' => today()]);
+        $this->logbook->write($job, $person, 'bridge', "Put off, {$job->client_name} is not there: ".$link->run()->act()?->say.'.');
+    }
+
+    /**
+     * A key goes from one side to the other through the store, and never over paper.
+     *
+     * @throws LinkRefused
+     */
+    public function keepKey(SiteJob $job, string $key, string $secret, User $person): void
+    {
+        $link = $this->begin($job, $key);
+        $link->credentials()->delete();
+        Credential::query()->create([
+            'site_job_id' => $job->id, 'bridge_link_id' => $link->id, 'kind' => CodeFamily::OwnKey->value,
+            'label' => 'Key that is carried over', 'secret' => $secret, 'stored_by' => $person->name,
+        ]);
+        $this->logbook->write($job, $person, 'secret', 'Stored a key that is carried from one box to another.');
+    }
+
+    /**
+     * The row of a link of the plan, made when the first of it is done.
+     *
+     * @throws LinkRefused
+     */
+    private function begin(SiteJob $job, string $key): BridgeLink
+    {
+        $job->holdForWriting();
+        $link = $job->bridgeLinks()->where('key', $key)->first();
+        if ($link !== null) {
+            return $link;
+        }
+        $planned = JobBridging::of(JobSheet::of($job))->links()[$key] ?? throw LinkRefused::isNotPlanned();
+
+        return BridgeLink::query()->create([
+            'site_job_id' => $job->id, 'key' => $key, 'acts' => $planned->run->toArray(), 'devices' => $planned->link->devices,
+        ]);
+    }
+
+    /** @throws LinkRefused */
+    private function note(BridgeLink $link, LinkRun $run, ?Act $act, string $said, bool $anyway): string
+    {
+        if ($act?->kind === ActKind::Count) {
+            $expected = count($link->devices);
+            $seen = preg_match('/^\d{1,4}$/', $said) === 1 ? (int) $said : throw LinkRefused::isNoCount();
+            $appeared = Appeared::of($expected, $seen);
+            if ($appeared !== Appeared::All && ! $anyway) {
+                throw LinkRefused::appeared($appeared, $expected, $seen);
+            }
+
+            return "{$seen} of {$expected} appeared";
+        }
+        if ($act?->kind === ActKind::Scan && ($run->windowUntil() ?? now()) < now()) {
+            throw LinkRefused::isOver();
+        }
+
+        return $act?->kind === ActKind::SignIn ? $said : '';
+    }
+
+    private function open(BridgeLink $link, ?Act $act, string $said, User $person): void
+    {
+        match ($act?->kind) {
+            ActKind::Window => $this->openWindow($link, $act, $said, $person),
+            ActKind::Scan => $this->closeStates($link, $person),
+            default => null,
+        };
+    }
+
+    /** @throws LinkRefused */
+    private function openWindow(BridgeLink $link, Act $act, string $code, User $person): void
+    {
+        if ($code !== '') {
+            try {
+                $read = Codes::read($code)[0];
+            } catch (CodeRefused $wrong) {
+                throw LinkRefused::isNoCode($wrong->getMessage());
+            }
+            if (! in_array($read->kind(), [CodeKind::MatterQr, CodeKind::MatterManual], true)) {
+                throw LinkRefused::isNoCode('That is '.$read->kind()->title().'; a sharing window goes by a Matter code of its own.');
+            }
+            $link->update(['window_code' => $read->spelling()]);
+        }
+        $this->states->openUntil(
+            $link,
+            $act->effect === '' ? $act->say : $act->effect,
+            Carbon::now()->addSeconds((int) $act->seconds),
+            $person,
+        );
+    }
+
+    private function closeStates(BridgeLink $link, User $person): void
+    {
+        foreach ($link->temporaryStates()->whereNull('closed_at')->with('slot')->get() as $state) {
+            $this->states->close($link->job()->firstOrFail(), $state, $person);
+        }
+    }
+
+    /** @param array<string, mixed> $more */
+    private function keep(BridgeLink $link, LinkRun $run, array $more = []): void
+    {
+        $link->update(['acts' => $run->toArray(), 'put_off_on' => null, ...$more]);
+    }
+
+    private function words(SiteJob $job, BridgeLink $link, ?Act $act, LinkRun $run): string
+    {
+        $title = JobBridging::of(JobSheet::of($job))->linkTitle($link->key);
+
+        return $run->isMade() ? "Linked: {$title}." : "{$title}: {$act?->say}.";
+    }
+}

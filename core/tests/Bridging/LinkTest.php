@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Tests\Bridging;
+
+use DateTimeImmutable;
+use Kavvel\Core\Bridging\Act;
+use Kavvel\Core\Bridging\ActKind;
+use Kavvel\Core\Bridging\ActOutOfTurn;
+use Kavvel\Core\Bridging\ActText;
+use Kavvel\Core\Bridging\ActUnreadable;
+use Kavvel\Core\Bridging\Appeared;
+use Kavvel\Core\Bridging\Box;
+use Kavvel\Core\Bridging\BridgePlan;
+use Kavvel\Core\Bridging\Device;
+use Kavvel\Core\Bridging\Ecosystem;
+use Kavvel\Core\Bridging\House;
+use Kavvel\Core\Bridging\Link;
+use Kavvel\Core\Bridging\LinkAtHand;
+use Kavvel\Core\Bridging\LinkRun;
+use Kavvel\Core\Bridging\Offer;
+use Kavvel\Core\Bridging\Policy;
+use Kavvel\Core\Bridging\Want;
+use Kavvel\Core\Input\Input;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class LinkTest extends TestCase
+{
+    private const LINES = "switch on: Switch the export on (2 min)\nsign in: Open the app (1 min)\n"
+        ."window: Open the window (1 min, 600 s) | Whoever has the code joins\nclient scan: Scan the code (3 min)";
+
+    public function test_a_plan_needs_each_link_once_and_each_after_those_that_it_builds_upon(): void
+    {
+        $links = Link::all($this->plan(), ['hub']);
+        self::assertSame([
+            'of devices as ir to box blaster', 'from hub as hub-link to box export', 'of share as matter to ecosystem phone',
+            'from blaster as matter-bridge to ecosystem phone', 'from export as matter-bridge to ecosystem phone',
+        ], array_map(static fn (Link $link): string => $link->key(), $links));
+        self::assertSame(
+            [['fan'], ['plug', 'lamp'], ['share'], ['fan'], ['plug', 'lamp']],
+            array_map(static fn (Link $link): array => $link->devices, $links),
+        );
+        self::assertSame($links[2]->key(), Link::into($this->plan()->paths[3]));
+        self::assertSame($links[1]->key(), Link::between('hub', 'hub-link', 'export'));
+    }
+
+    public function test_acts_go_from_the_names_over_what_lasts_to_the_window_and_the_count(): void
+    {
+        [$join, , $share, , $export] = Link::all($this->plan(), ['hub']);
+        $acts = $this->acts();
+        $kinds = static fn (Link $link): array => array_map(
+            static fn (Act $act): string => $act->kind->value,
+            LinkRun::acts($link, [$acts[2]], [$acts[0], $acts[1], $acts[3]]),
+        );
+        self::assertSame(['names', 'include', 'switch-on', 'sign-in', 'window', 'scan', 'count'], $kinds($export));
+        self::assertSame(['names', 'switch-on', 'sign-in', 'window', 'scan', 'count'], $kinds($share), 'a share shows itself alone');
+        self::assertSame(['join'], $kinds($join));
+    }
+
+    public function test_a_link_is_made_act_by_act_and_kept_as_it_was_begun(): void
+    {
+        $at = new DateTimeImmutable('2026-11-20T10:00:00Z');
+        $run = LinkRun::begin($this->acts());
+        self::assertSame([7, 0, false], [$run->minutesLeft(), $run->current(), $run->isBegun()]);
+        $run = $run->do(0, $at, 'Mara')->do(1, $at, 'Mara', 'Odile Harrow');
+        self::assertNull($run->windowUntil());
+        $run = $run->do(2, $at, 'Mara');
+        $kept = LinkRun::fromInput(Input::of($run->toArray()));
+        self::assertEquals($run, $kept);
+        self::assertSame([3, 3, 'Odile Harrow'], [$kept->minutesLeft(), $kept->current(), $kept->done[1]->note]);
+        self::assertSame('2026-11-20T10:10:00', $kept->windowUntil()?->format('Y-m-d\TH:i:s'));
+        $made = $kept->do(3, $at, 'Mara');
+        self::assertSame([true, 0, null], [$made->isMade(), $made->minutesLeft(), $made->act()]);
+        self::assertNull($made->windowUntil(), 'nobody needs it any more');
+        self::assertSame(2, $made->backTo((int) $made->last(ActKind::Window))->current());
+        self::assertNull($made->last(ActKind::Count));
+    }
+
+    public function test_an_act_that_somebody_else_did_meanwhile_is_not_done_twice(): void
+    {
+        $at = new DateTimeImmutable('2026-11-20T10:00:00Z');
+        $run = LinkRun::begin($this->acts())->do(0, $at, 'Mara');
+        try {
+            $run->do(0, $at, 'Idris');
+            self::fail('It was done twice.');
+        } catch (ActOutOfTurn $meanwhile) {
+            self::assertSame('Somebody went on meanwhile. Next is: Open the app.', $meanwhile->getMessage());
+        }
+        $made = LinkRun::begin([]);
+        $this->expectExceptionMessage('made already');
+        $made->do(0, $at, 'Idris');
+    }
+
+    public function test_what_is_begun_goes_first_then_what_brings_most_and_what_waits_for_another_not_at_all(): void
+    {
+        [$join, $chain, $share, , $export] = Link::all($this->plan(), ['hub']);
+        $fresh = LinkRun::begin($this->acts());
+        $begun = $fresh->do(0, new DateTimeImmutable, 'Mara');
+        $made = LinkRun::begin([]);
+        $next = static fn (LinkAtHand ...$all): ?Link => LinkAtHand::next(array_values($all))?->link;
+        self::assertSame($chain, $next(new LinkAtHand($chain, $fresh, 2, false), new LinkAtHand($export, $fresh, 2, false)));
+        self::assertSame($export, $next(
+            new LinkAtHand($chain, $made, 2, false),
+            new LinkAtHand($share, $fresh, 1, false),
+            new LinkAtHand($export, $fresh, 2, false),
+        ));
+        self::assertSame($share, $next(new LinkAtHand($share, $begun, 1, false), new LinkAtHand($join, $fresh, 9, false)));
+        self::assertSame($share, $next(new LinkAtHand($join, $begun, 9, true), new LinkAtHand($share, $fresh, 1, false)));
+        self::assertSame($join, $next(new LinkAtHand($join, $begun, 9, true), new LinkAtHand($share, $fresh, 0, false)));
+        self::assertNull($next(new LinkAtHand($chain, $fresh, 0, false), new LinkAtHand($export, $fresh, 2, false)));
+        self::assertNull($next(new LinkAtHand($share, $made, 1, false)));
+    }
+
+    /** @param non-empty-string $words */
+    #[TestWith([3, 3, 'All that was passed on'])]
+    #[TestWith([3, 0, 'Nothing appeared'])]
+    #[TestWith([3, 2, 'One is missing'])]
+    #[TestWith([3, 1, '2 are missing'])]
+    #[TestWith([3, 4, 'One too many'])]
+    #[TestWith([3, 9, '6 too many'])]
+    public function test_a_count_means_something(int $expected, int $seen, string $words): void
+    {
+        self::assertStringStartsWith($words, Appeared::of($expected, $seen)->words($expected, $seen));
+    }
+
+    public function test_acts_are_written_as_they_are_spoken_and_read_back(): void
+    {
+        self::assertSame(self::LINES, ActText::write($this->acts()));
+        self::assertSame([], ActText::read(" \n"));
+        self::assertTrue($this->acts()[1]->isClients, 'whoever signs in does it alone');
+        self::assertFalse($this->acts()[0]->isClients);
+    }
+
+    #[TestWith(['switch it on'])]
+    #[TestWith(['dance: on the table'])]
+    #[TestWith(['count: what appears'])]
+    public function test_a_line_that_is_no_act_is_refused_with_what_one_is(string $line): void
+    {
+        $this->expectException(ActUnreadable::class);
+        $this->expectExceptionMessage("Line 2, “{$line}”, is no act. It begins with what is done (switch on, sign in");
+        ActText::read("expect: nothing\n{$line}");
+    }
+
+    /** @return list<Act> */
+    private function acts(): array
+    {
+        return array_map(static fn (array $row): Act => Act::fromInput(Input::of($row)), ActText::read(self::LINES));
+    }
+
+    private function plan(): BridgePlan
+    {
+        $can = ['on-off'];
+
+        return BridgePlan::of(new House([], [
+            new Device('plug', 'plug', $can, ['zigbee at hub']), new Device('lamp', 'lamp', $can, ['zigbee at hub']),
+            new Device('fan', 'fan', $can, ['ir']), new Device('share', 'share', $can, ['matter']),
+            new Device('bridged', 'bridged', $can, ['behind rack']),
+        ], [
+            new Box('hub', 'Hub', true, ['zigbee at hub'], [new Offer('hub-link')]),
+            new Box('export', 'Export', true, ['hub-link'], [new Offer('matter-bridge')]),
+            new Box('blaster', 'Blaster', true, ['ir'], [new Offer('matter-bridge')]),
+            new Box('rack', 'Rack', true, ['behind rack'], [new Offer('nothing')]),
+        ], [new Ecosystem('phone', 'Phone', ['matter', 'matter-bridge'], $can)]), [
+            new Want('plug', 'phone', $can), new Want('lamp', 'phone', $can), new Want('fan', 'phone', $can),
+            new Want('share', 'phone', $can), new Want('bridged', 'phone', $can),
+        ], Policy::LocalFirst);
+    }
+}

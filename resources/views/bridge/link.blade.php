@@ -1,0 +1,115 @@
+@use('App\Pictures\QrCode')
+@use('Kavvel\Core\Bridging\ActKind')
+@php($mayWork = $bench->mayWork())
+@php($run = $next->run)
+@php($link = $next->link)
+@php($number = $run->current())
+@php($act = $run->act())
+@php($client = $job->client_name)
+@php($unnamed = array_values(array_filter($link->devices, fn ($key) => $bridging->sheet->card($key)?->isNamed !== true)))
+@php($left = $window === null ? null : max(0, $window->getTimestamp() - now()->getTimestamp()))
+@php($minutes = $run->minutesLeft())
+@php($key = $row?->credentials()->exists() === true)
+@php($isOver = $left === 0)
+<div>
+    <p class="over"><span>{{ $bridging->linkTitle($link->key()) }}</span><span>act {{ $number + 1 }} of {{ count($run->acts) }}{{
+        $minutes === 0 ? '' : " · {$minutes} min" }}</span></p>
+    <h2>{{ $act->say }}</h2>
+    <p class="why">{{ match (true) {
+        $isOver => 'The window is over: its code opens nothing any more.',
+        $act->isClients => "{$client} does it with an own account and phone; you never hold that password.",
+        default => match ($act->kind) {
+            ActKind::Names => $unnamed === []
+                ? 'All of them have their names: what is copied now is right from the start.'
+                : 'What has no name yet shows there under a code. Most platforms keep the first name that they get.',
+            ActKind::Include => 'These and no others: “everything” would show '.count($bridging->sheet->cards).'.',
+            ActKind::Window => 'It goes by a code of its own, and closes by itself after '.intdiv((int) $act->seconds, 60).' minutes.',
+            ActKind::Key => 'It goes through the store of this job, and never over paper.',
+            ActKind::Expect => 'It is harmless.',
+            ActKind::Count => 'As many as were passed on: one too few and one too many both mean something.',
+            default => $next->ready < count($link->devices)
+                ? "{$next->ready} of its ".count($link->devices).' devices are in; the others appear there by themselves when they are.'
+                : 'All of its devices are in.',
+        },
+    } }}</p>
+</div>
+<ol class="rows steps">
+    @foreach ($run->acts as $step => $one)
+    <li @class(['is-done' => isset($run->done[$step]), 'is-current' => $step === $number])><span class="n">{{
+        isset($run->done[$step]) ? '✓' : $loop->iteration }}</span><span>{{ $one->say }}</span>
+        @if ($step === $number && $left !== null && ! $isOver)
+        <span class="end measure" data-seconds-left="{{ $left }}">{{ sprintf('%d:%02d left', intdiv($left, 60), $left % 60) }}</span>
+        @endif</li>
+    @endforeach
+</ol>
+@if ($act->kind === ActKind::Include)
+<details id="include-list" open><summary>The {{ count($link->devices) }} that are shown</summary>
+<ul class="rows">
+    @foreach ($link->devices as $device)
+    @php($card = $bridging->sheet->card($device))
+    <li>@chip($card->profile->protocol)<span>{{ $card->slot->name ?? Str::ucfirst($card->calledInRoom()) }}</span>
+        @if (! $card->isIn())<span class="end quiet">later</span>@endif</li>
+    @endforeach
+</ul>
+</details>
+@endif
+@if ($act->kind === ActKind::Scan && ! $isOver && $row?->window_code !== null && $bench->user->can('seeSecrets', $job))
+<figure class="share-code">{!! QrCode::svg($row->window_code) !!}<figcaption>{{ $client }} scans it. It opens nothing once the window is
+    over.</figcaption></figure>
+@endif
+@if ($mayWork)
+@if ($isOver)
+<x-form :action="route('jobs.link-acts.destroy', [$job, $row->id])" method="delete">
+    <input type="hidden" name="to" value="window">
+    <div class="thumb"><button class="big" id="big" data-move="again-{{ $row->id }}-{{ $number }}"
+        data-key="n">Open the next one</button></div>
+</x-form>
+@elseif ($act->kind === ActKind::Names && $unnamed !== [])
+@php($many = count($unnamed) === 1 ? 'the one' : 'the '.count($unnamed))
+<div class="thumb"><a class="big" id="big" data-move="names" data-key="n"
+    href="{{ route('jobs.name', [$job, 'next' => $unnamed[0]]) }}">Name {{ $many }} first</a></div>
+@include('bridge.act', ['words' => 'Link all the same', 'class' => 'btn w-full', 'id' => null])
+@elseif ($act->kind === ActKind::Key && ! $key)
+<x-form :action="route('jobs.link-keys.store', $job)">
+    <input type="hidden" name="link" value="{{ $link->key() }}">
+    <label class="field"><span>The key, as the box shows it</span>
+        <input name="secret" maxlength="512" autocomplete="off" spellcheck="false" required></label>
+    <div class="thumb"><button class="big" id="big" data-move="key-{{ $number }}">Keep it</button></div>
+</x-form>
+@include('bridge.act', ['words' => 'It is over there already', 'class' => 'btn plain w-full', 'id' => null])
+@else
+@if ($act->kind === ActKind::Key)
+<x-form :action="route('jobs.link-keys.show', [$job, $row->id])" to="#drawer"><button class="btn w-full">Show the key</button></x-form>
+@endif
+@include('bridge.act', ['words' => $act->kind->done(), 'class' => 'big', 'id' => 'big'])
+@endif
+@if ($act->isClients)
+<x-form :action="route('jobs.link-delays.store', $job)">
+    <input type="hidden" name="link" value="{{ $link->key() }}"><button class="btn w-full">{{ $client }} is not here now</button>
+</x-form>
+@endif
+@if ($act->kind === ActKind::Count)
+@foreach (array_filter([ActKind::Include, ActKind::Window], fn ($kind) => $run->last($kind) !== null) as $kind)
+<x-form :action="route('jobs.link-acts.destroy', [$job, $row->id])" method="delete">
+    <input type="hidden" name="to" value="{{ $kind->value }}">
+    <button class="btn plain w-full">{{ $kind === ActKind::Include ? 'Back to the list of what is shown'
+        : 'Open a window once more' }}</button>
+</x-form>
+@endforeach
+@endif
+@endif
+@php($others = array_filter($bridging->links(), fn ($one) => ! $one->run->isMade() && $one->link->key() !== $link->key()))
+@if ($others !== [])
+<div>
+    <h3>Then</h3>
+    <ul class="rows">
+        @foreach ($others as $one)
+        <li><span>{{ $bridging->linkTitle($one->link->key()) }}</span><span class="end quiet">{{ match (true) {
+            $one->isPutOff => 'put off for today',
+            $one->ready === 0 => 'none is in',
+            default => "{$one->run->minutesLeft()}\u{a0}min",
+        } }}</span></li>
+        @endforeach
+    </ul>
+</div>
+@endif

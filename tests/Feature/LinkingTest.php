@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Bridging\JobBridging;
+use App\JobSheet\JobSheet;
+use App\Models\BridgeBox;
+use App\Models\BridgeLink;
+use App\Models\Slot;
+use App\Models\TemporaryState;
+use App\Temporary\TemporaryStates;
+use Illuminate\Support\Carbon;
+use Kavvel\Core\Bridging\LinkAtHand;
+use Kavvel\Core\Bridging\Policy;
+use Tests\TestCase;
+
+/** A link is made act by act: who signs in, which window is open, which key is carried, how many appear. */
+final class LinkingTest extends TestCase
+{
+    private const PAGE = '/jobs/lantern-house/bridge';
+
+    private const EXPORT = 'from hub-box as matter-bridge to ecosystem voice';
+
+    private const CHAIN = 'from hub-box as hub-link to box export-box';
+
+    private const CODE = 'MT:Y.K9042C00KA0648G00';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->as('mara');
+        $this->siteJob()->update(['bridge_policy' => Policy::LocalFirst]);
+        BridgeBox::query()->where('key', 'export-box')->update(['is_owned' => true]);
+        $bridging = $this->bridging();
+        foreach ($bridging->untold() as $one) {
+            $this->siteJob()->toldLosses()->create([
+                'slot_key' => $one->want->device, 'ecosystem_key' => $one->want->ecosystem, 'because' => $bridging->because($one),
+                'told_by' => 'Mara', 'told_at' => now(),
+            ]);
+        }
+    }
+
+    public function test_an_export_is_linked_from_the_names_to_the_count(): void
+    {
+        $this->get(self::PAGE)->assertOk()->assertSee('Hub to Tansy, Matter bridge')->assertSee('first</a>', false)
+            ->assertSee('Link all the same');
+        $this->act(0);
+        $this->get(self::PAGE)->assertSee('The 11 that are shown')->assertSee('“everything” would show', false);
+        $this->act(1);
+        $this->act(2);
+        $this->get(self::PAGE)->assertSee('you never hold that password');
+        $this->act(3, 'Odile Harrow');
+        $this->get(self::PAGE)->assertSee('Its code, if you want it shown here');
+        $this->act(4, self::CODE);
+        $this->get(self::PAGE)->assertSee('15:00 left')->assertSee('<svg', false)->assertSee('share-code');
+        self::assertSame('Whoever has the code can add the house', $this->open()->what);
+        self::assertSame(self::CODE, $this->link()->window_code);
+        $this->act(5);
+        self::assertSame(0, TemporaryState::query()->whereNotNull('bridge_link_id')->whereNull('closed_at')->count());
+        $this->act(6);
+        $this->get(self::PAGE)->assertSee('How many appeared, of 11');
+        $this->act(7, '10')->assertSessionHasErrors('said');
+        $this->get(self::PAGE)->assertSee('One is missing');
+        self::assertFalse($this->link()->run()->isMade());
+        $this->act(7, '11')->assertSessionHasNoErrors();
+        self::assertTrue($this->link()->run()->isMade());
+        self::assertTrue($this->logged('Linked: Hub to Tansy, Matter bridge.'));
+        $this->get(self::PAGE)->assertSee('b-cable is-linked', false)->assertDontSee('Hub to Tansy, Matter bridge');
+    }
+
+    public function test_a_count_that_is_off_leads_back_or_is_taken_as_it_is(): void
+    {
+        foreach (range(0, 6) as $number) {
+            $this->act($number);
+        }
+        $this->act(7, 'many')->assertSessionHasErrors(['said' => 'Say how many appeared, as a number.']);
+        $this->delete("/jobs/lantern-house/bridge-links/{$this->link()->id}/acts", ['to' => 'include'])->assertRedirect(self::PAGE);
+        self::assertSame(1, $this->link()->run()->current());
+        foreach (range(1, 6) as $number) {
+            $this->act($number);
+        }
+        $this->post('/jobs/lantern-house/link-acts', ['link' => self::EXPORT, 'number' => 7, 'said' => '64', 'anyway' => '1']);
+        self::assertSame('64 of 11 appeared', $this->link()->run()->done[7]->note);
+    }
+
+    public function test_a_window_closes_by_itself_and_its_code_opens_nothing_then(): void
+    {
+        foreach (range(0, 3) as $number) {
+            $this->act($number);
+        }
+        $this->act(4, '12345678')->assertSessionHasErrors('said');
+        self::assertSame(4, $this->link()->run()->current(), 'nothing is noted as open');
+        $this->act(4, self::CODE);
+        $version = $this->siteJob()->live_version;
+        Carbon::setTestNow(now()->addSeconds(901));
+        $this->act(5)->assertSessionHasErrors(['said' => 'The window is over: its code opens nothing any more. Open the next one.']);
+        TemporaryStates::closeEnded();
+        $state = TemporaryState::query()->whereNotNull('bridge_link_id')->firstOrFail();
+        self::assertSame('itself', $state->closed_by);
+        self::assertEquals($state->ends_at, $state->closed_at);
+        self::assertGreaterThan($version, $this->siteJob()->live_version);
+        $this->get(self::PAGE)->assertSee('Open the next one')->assertDontSee('share-code');
+        $this->delete("/jobs/lantern-house/bridge-links/{$this->link()->id}/acts", ['to' => 'window']);
+        self::assertSame([4, null], [$this->link()->run()->current(), $this->link()->window_code]);
+    }
+
+    public function test_two_people_do_not_do_one_act_twice(): void
+    {
+        $this->act(0);
+        $this->as('idris')->from(self::PAGE);
+        $this->act(0)->assertSessionHasErrors('link');
+        self::assertSame('Mara Lindqvist', $this->link()->run()->done[0]->by);
+        $this->post('/jobs/lantern-house/link-acts', ['link' => 'from nowhere', 'number' => 0])->assertSessionHasErrors([
+            'link' => 'No path leads over that link any more: boxes or wants have changed. Look at the paths again.',
+        ]);
+    }
+
+    public function test_who_is_not_there_is_waited_for_and_the_rest_goes_on(): void
+    {
+        foreach (range(0, 3) as $number) {
+            $this->act($number);
+        }
+        $this->act(4, self::CODE);
+        $this->post('/jobs/lantern-house/link-delays', ['link' => self::EXPORT])->assertRedirect(self::PAGE);
+        self::assertSame(0, TemporaryState::query()->whereNotNull('bridge_link_id')->whereNull('closed_at')->count(), 'nothing stays open');
+        $this->get(self::PAGE)->assertSee('put off for today')->assertSee('Hub to Sillboard, driver');
+        Carbon::setTestNow(now()->addDay());
+        self::assertSame(self::EXPORT, LinkAtHand::next(array_values($this->bridging()->links()))?->link->key(), 'begun goes first again');
+    }
+
+    public function test_a_key_goes_through_the_store_and_looking_at_it_is_logged(): void
+    {
+        $this->post('/jobs/lantern-house/link-acts', ['link' => self::CHAIN, 'number' => 0]);
+        $this->get(self::PAGE)->assertSee('Hub to Export box, hub link')->assertSee('Keep it')->assertDontSee('Show the key');
+        $this->post('/jobs/lantern-house/link-keys', ['link' => self::CHAIN, 'secret' => 'kv-88-opens'])->assertRedirect(self::PAGE);
+        $link = BridgeLink::query()->where('key', self::CHAIN)->firstOrFail();
+        self::assertSame('kv-88-opens', $link->credentials()->firstOrFail()->secret);
+        $this->get(self::PAGE)->assertSee('Show the key')->assertDontSee('kv-88-opens');
+        $this->post("/jobs/lantern-house/bridge-links/{$link->id}/key")->assertOk()->assertSee('kv-88-opens');
+        self::assertTrue($this->logged('Looked at a key'));
+        $this->post('/jobs/lantern-house/link-acts', ['link' => self::CHAIN, 'number' => 1]);
+        self::assertTrue($link->refresh()->run()->isMade());
+        $this->as('wren')->post("/jobs/lantern-house/bridge-links/{$link->id}/key")->assertForbidden();
+    }
+
+    public function test_a_code_that_is_shown_is_kept_from_the_office(): void
+    {
+        foreach (range(0, 3) as $number) {
+            $this->act($number);
+        }
+        $this->act(4, self::CODE);
+        $this->as('wren')->get(self::PAGE)->assertOk()->assertDontSee('share-code');
+        $this->post('/jobs/lantern-house/link-acts', ['link' => self::EXPORT, 'number' => 5])->assertForbidden();
+    }
+
+    public function test_names_come_before_the_link(): void
+    {
+        foreach ($this->bridging()->links()[self::EXPORT]->link->devices as $key) {
+            Slot::query()->where('key', $key)->update(['name' => "Name {$key}", 'named_at' => now()]);
+        }
+        $this->get(self::PAGE)->assertSee('All of them have their names')->assertSee('Their names are right');
+    }
+
+    private function act(int $number, string $said = ''): mixed
+    {
+        return $this->post('/jobs/lantern-house/link-acts', ['link' => self::EXPORT, 'number' => $number, 'said' => $said]);
+    }
+
+    private function link(): BridgeLink
+    {
+        return BridgeLink::query()->where('key', self::EXPORT)->firstOrFail();
+    }
+
+    private function open(): TemporaryState
+    {
+        return TemporaryState::query()->whereNotNull('bridge_link_id')->whereNull('closed_at')->firstOrFail();
+    }
+
+    private function bridging(): JobBridging
+    {
+        return JobBridging::of(JobSheet::of($this->siteJob()));
+    }
+}
