@@ -42,7 +42,7 @@ final readonly class BegunLinks
             $row = $this->row($link->key());
             $all[$link->key()] = new LinkAtHand(
                 $link,
-                $row?->run() ?? LinkRun::begin(self::acts($link, $household)),
+                $row === null ? LinkRun::begin(self::acts($link, $household)) : $row->run()->grown($row->devices, $link->devices),
                 $link->from === null && ! $link->isIntoEcosystem ? count($link->devices) : count(array_filter($link->devices, $isIn)),
                 $row?->put_off_on?->isToday() === true,
             );

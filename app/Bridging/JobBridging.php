@@ -26,13 +26,16 @@ use Kavvel\Core\Bridging\Impossible;
 use Kavvel\Core\Bridging\Leg;
 use Kavvel\Core\Bridging\LinkAtHand;
 use Kavvel\Core\Bridging\OtherPath;
+use Kavvel\Core\Bridging\Path;
 use Kavvel\Core\Bridging\PlacedDevice;
 use Kavvel\Core\Bridging\Policy;
 use Kavvel\Core\Bridging\PolicyFigures;
 use Kavvel\Core\Bridging\Release;
 use Kavvel\Core\Bridging\TornDevice;
+use Kavvel\Core\Bridging\Trial;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Proving\Outcome;
 
 /** How the wants of a job reach its ecosystems, under every policy; worked out once for whatever it follows from. */
 final readonly class JobBridging
@@ -151,6 +154,48 @@ final readonly class JobBridging
     public function boxName(string $id): string
     {
         return $this->household->box($id)->name ?? $this->sheet->card($id)?->calledInRoom() ?? $id;
+    }
+
+    /** The first that is linked into an ecosystem and has not shown there what is wanted of it: its path. */
+    public function toProve(): ?Path
+    {
+        foreach ($this->plan()->paths as $path) {
+            $card = $this->sheet->card($path->want->device);
+            $step = $card?->ladder->into($path->want->ecosystem);
+            $isOpen = $step !== null && ! in_array($card->ladder->outcome($step), [Outcome::Passed, Outcome::NotTested], true);
+            if ($isOpen && $card->isIn()) {
+                return $path;
+            }
+        }
+
+        return null;
+    }
+
+    public function countProved(): int
+    {
+        return count(array_filter($this->plan()->paths, fn (Path $path): bool => $this->isProved($path)));
+    }
+
+    public function isProved(Path $path): bool
+    {
+        $ladder = $this->sheet->card($path->want->device)?->ladder;
+
+        $step = $ladder?->into($path->want->ecosystem);
+
+        return $step !== null && $ladder->outcome($step) === Outcome::Passed;
+    }
+
+    public function isLinked(Path $path): bool
+    {
+        return $this->sheet->card($path->want->device)?->ladder->into($path->want->ecosystem) !== null;
+    }
+
+    public function trial(Path $path): Trial
+    {
+        $ecosystem = $this->ecosystems[$path->want->ecosystem];
+        $name = $this->sheet->card($path->want->device)->slot->name ?? $this->device($path->want->device)->name;
+
+        return Trial::of($ecosystem->sheet->ecosystem()->kind, $ecosystem->name, $path->want, lcfirst($name));
     }
 
     /** What the acts of a link have brought forth so far; null: it was not begun. */

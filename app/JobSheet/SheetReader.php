@@ -20,7 +20,7 @@ use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Proof;
 use Kavvel\Core\Proving\Rung;
 
-/** Loads a job sheet in four queries, whatever its size. */
+/** Loads a job sheet in five queries, whatever its size. */
 final readonly class SheetReader
 {
     private Geometry $geometry;
@@ -35,6 +35,7 @@ final readonly class SheetReader
         $nodes = $this->job->nodes()->orderBy('id')->get()->getDictionary();
         $hubs = $this->hubs();
         $proofs = $this->proofs();
+        $linked = $this->linked();
         $profiles = Catalogue::of($this->job->region);
         $byId = array_column(array_map(static fn (Hub $hub): array => [$hub->gateway->id, $hub], $hubs), 1, 0);
         $choices = new HubChoices($hubs);
@@ -62,7 +63,7 @@ final readonly class SheetReader
                 $storeys[$room['storey']],
                 $node,
                 $isIn ? $byId[$at['gateway_id']] ?? null : $choices->hub($choices->of($bridge ?? $slot, $profile->protocol)),
-                Ladder::of($proofs[$stored['id']] ?? [], $stored['node_id'], $isIn),
+                Ladder::of($proofs[$stored['id']] ?? [], $stored['node_id'], $isIn, $linked[$stored['key']] ?? []),
                 $stored['forecast_id'] === null
                     ? null
                     : new SlotForecast($stored['forecast_id'], $stored['margin_db'], $stored['parent_margin_db'], $stored['parent_key']),
@@ -92,11 +93,28 @@ final readonly class SheetReader
             ->get();
     }
 
+    /** @return array<string, array<string, string>> names of the ecosystems that a slot is linked into, by its key and theirs */
+    private function linked(): array
+    {
+        $linked = [];
+        $rows = $this->job->bridgeLinks()->toBase()->whereNotNull('made_at')
+            ->join('ecosystems', static fn (JoinClause $join) => $join
+                ->on('ecosystems.key', 'bridge_links.ecosystem_key')->on('ecosystems.site_job_id', 'bridge_links.site_job_id'))
+            ->orderBy('ecosystems.id')->get(['bridge_links.devices', 'ecosystems.key', 'ecosystems.name']);
+        foreach ($rows as $row) {
+            foreach (json_decode($row->devices, true, 4, JSON_THROW_ON_ERROR) as $slot) {
+                $linked[$slot][$row->key] = $row->name;
+            }
+        }
+
+        return $linked;
+    }
+
     /** @return array<int, list<Proof>> by id of the slot, oldest first */
     private function proofs(): array
     {
         $proofs = [];
-        $columns = ['slot_id', 'node_id', 'rung', 'outcome', 'reason', 'withdrawn_at'];
+        $columns = ['slot_id', 'node_id', 'rung', 'outcome', 'reason', 'withdrawn_at', 'ecosystem_key'];
         foreach ($this->job->proofResults()->orderBy('id')->toBase()->get($columns) as $row) {
             $proofs[$row->slot_id][] = new Proof(
                 Rung::from($row->rung),
@@ -104,6 +122,7 @@ final readonly class SheetReader
                 $row->node_id,
                 (string) $row->reason,
                 $row->withdrawn_at !== null,
+                (string) $row->ecosystem_key,
             );
         }
 

@@ -75,7 +75,7 @@ final readonly class RedoSheet
     private static function shown(SlotCard $card): array
     {
         return array_values(array_filter(
-            Rung::cases(),
+            Rung::own(),
             static fn (Rung $rung): bool => $card->ladder->outcome($rung) === Outcome::Passed,
         ));
     }

@@ -64,7 +64,7 @@ final readonly class Replacing
     /** What has to be done again is told by what was. */
     private function remember(Slot $slot, ReplaceReason $reason, SlotCard $card, JobSheet $sheet): void
     {
-        $shown = array_filter(Rung::cases(), static fn (Rung $rung): bool => $card->ladder->outcome($rung) === Outcome::Passed);
+        $shown = array_filter(Rung::own(), static fn (Rung $rung): bool => $card->ladder->outcome($rung) === Outcome::Passed);
         Stay::of($slot)->whereNull('until')->update([
             'replaced' => $reason->value,
             'shown' => json_encode(array_values(array_map(static fn (Rung $rung): string => $rung->value, $shown))),

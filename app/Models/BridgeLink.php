@@ -20,6 +20,8 @@ use Kavvel\Core\Input\Input;
  * @property string $key of the link of the plan
  * @property array<array-key, mixed> $acts
  * @property list<string> $devices keys of the slots that it carried when it was last worked on
+ * @property string|null $ecosystem_key that it leads into; null: into a box
+ * @property Carbon|null $made_at
  * @property string|null $window_code that the window which is open goes by
  * @property Carbon|null $put_off_on the day on which somebody who is needed was not there
  */
@@ -52,6 +54,6 @@ final class BridgeLink extends Model
 
     protected function casts(): array
     {
-        return ['acts' => 'array', 'devices' => 'array', 'window_code' => 'encrypted', 'put_off_on' => 'date'];
+        return ['acts' => 'array', 'devices' => 'array', 'window_code' => 'encrypted', 'put_off_on' => 'date', 'made_at' => 'datetime'];
     }
 }

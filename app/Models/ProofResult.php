@@ -22,6 +22,7 @@ use Kavvel\Core\Proving\Rung;
  * @property int|null $user_id
  * @property string|null $reason
  * @property Rung $rung
+ * @property string|null $ecosystem_key of the ecosystem that the rung is of
  * @property Outcome $outcome
  * @property string|null $withdrawn_by
  * @property string|null $withdrawn_because

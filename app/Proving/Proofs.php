@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Proving;
 
 use App\Logbook\Logbook;
+use App\Models\Ecosystem;
 use App\Models\Isolation;
 use App\Models\Node;
 use App\Models\ProofCommand;
@@ -41,7 +42,7 @@ final readonly class Proofs
     {
         $this->write($command->slot, $shown->rung, $shown->outcome, $command->user_id, $shown->because);
         if ($shown->outcome === Outcome::Failed) {
-            $this->raise($command->slot, $shown->rung, $shown->because, Logbook::HUB);
+            $this->raise($command->slot, $shown->rung->words(), $shown->because, Logbook::HUB);
         }
     }
 
@@ -50,29 +51,38 @@ final readonly class Proofs
      *
      * @throws ProofRefused where it can't have been seen
      */
-    public function note(Slot $slot, Rung $rung, Outcome $outcome, User $person, ?string $reason): void
-    {
+    public function note(
+        Slot $slot,
+        Rung $rung,
+        Outcome $outcome,
+        User $person,
+        ?string $reason,
+        ?Ecosystem $ecosystem = null,
+    ): void {
         $off = $rung === Rung::Hand && $outcome !== Outcome::NotTested ? Isolation::offAt($slot) : null;
         if ($off !== null) {
             throw ProofRefused::circuitIsOff($off->label);
         }
-        $this->write($slot, $rung, $outcome, $person->id, $reason);
+        $this->write($slot, $rung, $outcome, $person->id, $reason, $ecosystem?->key);
+        $words = $ecosystem->name ?? $rung->words();
         $said = match ($outcome) {
-            Outcome::Passed => "{$rung->words()}: shown of the {$slot->title()}.",
-            Outcome::Failed => "{$rung->words()}: failed on the {$slot->title()}. {$reason}",
-            Outcome::NotTested => "{$rung->words()}: not tested on the {$slot->title()}. {$reason}",
+            Outcome::Passed => "{$words}: shown of the {$slot->title()}.",
+            Outcome::Failed => "{$words}: failed on the {$slot->title()}. {$reason}",
+            Outcome::NotTested => "{$words}: not tested on the {$slot->title()}. {$reason}",
         };
         $this->logbook->write($slot->job()->firstOrFail(), $person, 'proof', $said, $slot);
         if ($outcome === Outcome::Failed) {
-            $this->raise($slot, $rung, (string) $reason, $person->name);
+            $this->raise($slot, $words, (string) $reason, $person->name);
         }
     }
 
     /** Takes back what counts for a rung; what was shown before it stands again. */
-    public function withdraw(Slot $slot, Rung $rung, User $person, string $reason): void
+    public function withdraw(Slot $slot, Rung $rung, User $person, string $reason, ?Ecosystem $ecosystem = null): void
     {
-        $this->counting($slot)->where('rung', $rung)->orderByDesc('id')->limit(1)->update(self::withdrawal($person->name, $reason));
-        $line = "Took back “{$rung->words()}” of the {$slot->title()}: {$reason}";
+        $this->counting($slot)->where('rung', $rung)->where('ecosystem_key', $ecosystem?->key)->orderByDesc('id')->limit(1)
+            ->update(self::withdrawal($person->name, $reason));
+        $words = $ecosystem->name ?? $rung->words();
+        $line = "Took back “{$words}” of the {$slot->title()}: {$reason}";
         $this->logbook->write($slot->job()->firstOrFail(), $person, 'proof', $line, $slot);
     }
 
@@ -106,14 +116,21 @@ final readonly class Proofs
             ->update(self::withdrawal(Logbook::HUB, $because));
     }
 
-    private function write(Slot $slot, Rung $rung, Outcome $outcome, ?int $userId, ?string $reason): void
-    {
+    private function write(
+        Slot $slot,
+        Rung $rung,
+        Outcome $outcome,
+        ?int $userId,
+        ?string $reason,
+        ?string $ecosystem = null,
+    ): void {
         ProofResult::query()->create([
             'site_job_id' => $slot->site_job_id,
             'slot_id' => $slot->id,
             'node_id' => $slot->node_id,
             'user_id' => $userId,
             'rung' => $rung,
+            'ecosystem_key' => $ecosystem,
             'outcome' => $outcome,
             'reason' => $reason,
             'at' => now(),
@@ -134,12 +151,12 @@ final readonly class Proofs
         return ProofResult::query()->where('slot_id', $slot->id)->where('node_id', $slot->node_id)->whereNull('withdrawn_at');
     }
 
-    private function raise(Slot $slot, Rung $rung, string $reason, string $by): void
+    private function raise(Slot $slot, string $rung, string $reason, string $by): void
     {
         Snag::query()->firstOrCreate([
             'site_job_id' => $slot->site_job_id,
             'slot_id' => $slot->id,
-            'text' => mb_strimwidth("{$rung->words()} fails on the {$slot->title()}: {$reason}", 0, 500, '…'),
+            'text' => mb_strimwidth("{$rung} fails on the {$slot->title()}: {$reason}", 0, 500, '…'),
             'state' => 'open',
         ], ['key' => (string) str()->ulid(), 'raised_by' => $by, 'raised_at' => now()]);
     }

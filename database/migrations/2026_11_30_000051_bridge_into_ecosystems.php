@@ -63,6 +63,8 @@ return new class extends Migration {
             $table->string('key');
             $table->json('acts');
             $table->json('devices');
+            $table->string('ecosystem_key', 80)->nullable();
+            $table->dateTime('made_at')->nullable();
             $table->text('window_code')->nullable();
             $table->date('put_off_on')->nullable();
             $table->unique(['site_job_id', 'key']);
@@ -70,6 +72,9 @@ return new class extends Migration {
         Schema::table('temporary_states', static function (Blueprint $table): void {
             $table->foreignId('bridge_link_id')->nullable()->constrained()->nullOnDelete();
             $table->dateTime('ends_at')->nullable();
+        });
+        Schema::table('proof_results', static function (Blueprint $table): void {
+            $table->string('ecosystem_key', 80)->nullable();
         });
         Schema::table('credentials', static function (Blueprint $table): void {
             $table->foreignId('bridge_link_id')->nullable()->constrained()->nullOnDelete();

@@ -219,9 +219,17 @@ final class BridgingTest extends TestCase
         self::assertSame(['export-box'], $this->bridging()->plan()->buying->ids());
         $this->put($page, $fields)->assertRedirect($page);
         self::assertSame([], $this->bridging()->plan()->buying->ids(), 'its own export passes the leak alarm on now');
+        $this->put($page, [
+            'acts' => "over matter-bridge\nswitch on: Switch it on (4 min)\nclient scan: Scan it (1 min)", 'taking' => '',
+            'lock_version' => 2,
+        ] + $fields)->assertSessionHasNoErrors()->assertRedirect($page);
+        self::assertSame([4, 1], array_map(static fn ($act): int => $act->minutes, $sheet->refresh()->box()->acts[' matter-bridge']));
+        $this->put($page, ['acts' => "over driver\ndance", 'lock_version' => 3] + $fields)->assertSessionHasErrors('acts');
+        $this->put($page, ['acts' => 'expect: nothing', 'lock_version' => 3] + $fields)->assertSessionHasErrors('acts');
+        $this->put($page, ['taking' => 'dance', 'lock_version' => 3] + $fields)->assertSessionHasErrors('taking');
         $this->put($page, $fields)->assertStatus(409);
-        $this->put($page, ['offers' => 'matter-bridge, release new', 'lock_version' => 2] + $fields)->assertSessionHasErrors('offers');
-        $this->put($page, ['accepts' => 'zigbee; zwave', 'lock_version' => 2] + $fields)->assertSessionHasErrors('catalogue');
+        $this->put($page, ['offers' => 'matter-bridge, release new', 'lock_version' => 3] + $fields)->assertSessionHasErrors('offers');
+        $this->put($page, ['accepts' => 'zigbee; zwave', 'lock_version' => 3] + $fields)->assertSessionHasErrors('catalogue');
         $this->post("{$page}/copies", ['key' => 'own-hub'])->assertSessionHasErrors('key');
         $this->post("{$page}/copies", ['key' => 'own-hub-2'])->assertRedirect();
         self::assertSame(SheetKind::Box, BridgeSheet::query()->where('key', 'own-hub-2')->firstOrFail()->kind);

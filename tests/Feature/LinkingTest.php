@@ -10,10 +10,12 @@ use App\Models\BridgeBox;
 use App\Models\BridgeLink;
 use App\Models\Slot;
 use App\Models\TemporaryState;
+use App\Models\Want;
 use App\Temporary\TemporaryStates;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\Bridging\LinkAtHand;
 use Kavvel\Core\Bridging\Policy;
+use Kavvel\Core\Proving\LadderStep;
 use Tests\TestCase;
 
 /** A link is made act by act: who signs in, which window is open, which key is carried, how many appear. */
@@ -53,6 +55,7 @@ final class LinkingTest extends TestCase
         $this->get(self::PAGE)->assertSee('you never hold that password');
         $this->act(3, 'Odile Harrow');
         $this->get(self::PAGE)->assertSee('Its code, if you want it shown here');
+        Carbon::setTestNow(now()->startOfSecond());
         $this->act(4, self::CODE);
         $this->get(self::PAGE)->assertSee('15:00 left')->assertSee('<svg', false)->assertSee('share-code');
         self::assertSame('Whoever has the code can add the house', $this->open()->what);
@@ -161,6 +164,57 @@ final class LinkingTest extends TestCase
             Slot::query()->where('key', $key)->update(['name' => "Name {$key}", 'named_at' => now()]);
         }
         $this->get(self::PAGE)->assertSee('All of them have their names')->assertSee('Their names are right');
+    }
+
+    public function test_what_is_linked_is_proved_there_and_the_ladder_of_the_slot_says_so(): void
+    {
+        foreach (range(0, 6) as $number) {
+            $this->act($number);
+        }
+        self::assertNotContains('Tansy', $this->rungs('signal-dimmer'));
+        $this->act(7, '11');
+        self::assertSame(['By hand', 'Its own radio', 'Hub', 'Tansy'], $this->rungs('signal-dimmer'));
+        self::assertSame('in, not proved', JobSheet::of($this->siteJob())->card('signal-dimmer')?->standing()->words());
+        $this->get('/jobs/lantern-house/pair?slot=signal-dimmer')->assertOk()->assertSee('It does from Tansy what is wanted');
+        $this->get(self::PAGE)->assertSee('Say: “set the ')->assertSee('0 of 11 linked are proved');
+
+        $proof = ['rung' => 'ecosystem', 'ecosystem' => 'voice', 'outcome' => 'passed', 'from' => 'bridge'];
+        $this->post('/jobs/lantern-house/slots/signal-dimmer/proofs', $proof)->assertRedirect(self::PAGE);
+        self::assertSame('done', JobSheet::of($this->siteJob())->card('signal-dimmer')?->standing()->words());
+        $this->get(self::PAGE)->assertSee('1 of 11 linked are proved');
+        $this->post('/jobs/lantern-house/slots/chart-dimmer/proofs', ['outcome' => 'failed', 'reason' => 'it lags'] + $proof);
+        self::assertTrue($this->siteJob()->snags()->where('text', 'like', 'Tansy fails on the %it lags')->exists());
+        self::assertTrue($this->logged('Tansy: failed on the Ceiling dimmer. it lags'));
+        $this->delete('/jobs/lantern-house/slots/chart-dimmer/proofs', ['reason' => 'tried again'] + $proof);
+        self::assertTrue($this->logged('Took back “Tansy”'));
+        $this->post('/jobs/lantern-house/slots/chart-dimmer/proofs', ['ecosystem' => ''] + $proof)->assertSessionHasErrors('ecosystem');
+        $this->post('/jobs/lantern-house/slots/chart-dimmer/proofs', ['ecosystem' => 'x'] + $proof)->assertSessionHasErrors('ecosystem');
+    }
+
+    public function test_what_is_added_later_is_named_and_counted_before_it_is_proved(): void
+    {
+        foreach (range(0, 6) as $number) {
+            $this->act($number);
+        }
+        $this->act(7, '11');
+        Want::query()->create([
+            'site_job_id' => $this->siteJob()->id, 'room_id' => $this->siteJob()->rooms()->where('key', 'wash')->value('id'),
+            'function' => 'appliance', 'wanted_by' => 'everyone', 'wanted_from' => 'voice',
+        ]);
+        $this->get(self::PAGE)->assertSee('Hub to Tansy, Matter bridge')->assertSee('The names are set at the source');
+        $this->act(0);
+        $this->act(1);
+        $this->act(7, '12');
+        self::assertTrue($this->link()->run()->isMade());
+        self::assertContains('Tansy', $this->rungs('towel'));
+    }
+
+    /** @return list<string> */
+    private function rungs(string $slot): array
+    {
+        $steps = JobSheet::of($this->siteJob())->cards[$slot]->ladder->steps;
+
+        return array_map(static fn (LadderStep $step): string => $step->words(), $steps);
     }
 
     private function act(int $number, string $said = ''): mixed

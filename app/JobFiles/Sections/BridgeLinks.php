@@ -21,6 +21,7 @@ final readonly class BridgeLinks extends Section
     {
         return $job->bridgeLinks()->orderBy('id')->get()->map(static fn (BridgeLink $one): array => [
             'key' => $one->key, 'devices' => $one->devices, 'acts' => $one->acts,
+            ...$one->ecosystem_key === null ? [] : ['ecosystem' => $one->ecosystem_key], 'madeAt' => self::time($one->made_at),
         ])->values()->all();
     }
 
@@ -29,7 +30,8 @@ final readonly class BridgeLinks extends Section
         foreach ($rows as $row) {
             BridgeLink::query()->create([
                 'site_job_id' => $reading->job->id, 'key' => $row['key'], 'devices' => $row['devices'] ?? [],
-                'acts' => $reading->shifted($row['acts']),
+                'acts' => $reading->shifted($row['acts']), 'ecosystem_key' => $row['ecosystem'] ?? null,
+                'made_at' => $reading->time($row['madeAt'] ?? null),
             ]);
         }
     }

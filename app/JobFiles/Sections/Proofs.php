@@ -26,6 +26,7 @@ final readonly class Proofs extends Section
             ->map(static fn (ProofResult $one): array => [
                 'slot' => $one->slot->key,
                 'rung' => $one->rung->value,
+                ...$one->ecosystem_key === null ? [] : ['ecosystem' => $one->ecosystem_key],
                 'outcome' => $one->outcome->value,
                 'reason' => $one->reason,
                 'at' => self::time($one->at),
@@ -45,6 +46,7 @@ final readonly class Proofs extends Section
             'slot_id' => $reading->id('slots', $row['slot']),
             'node_id' => $reading->id('nodes', $row['node'] ?? null),
             'rung' => $row['rung'],
+            'ecosystem_key' => $row['ecosystem'] ?? null,
             'outcome' => $row['outcome'],
             'reason' => $row['reason'] ?? null,
             'user_id' => $reading->people[$row['by'] ?? ''] ?? null,

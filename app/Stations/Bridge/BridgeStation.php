@@ -43,12 +43,14 @@ final readonly class BridgeStation implements Station
         $links = $bridging->links();
         $made = count(array_filter($links, static fn (LinkAtHand $one): bool => $one->run->isMade()));
         $toMake = count($links) - $made;
+        $toProve = count($bridging->plan()->paths) - $bridging->countProved();
 
-        $share = $links === [] ? ($wants === 0 && $open === 0 && $sheet->cards !== [] ? 1.0 : 0.0) : $made / count($links);
+        $isBare = $wants === 0 && $open === 0 && $sheet->cards !== [];
 
-        return new Progress($share, $open + $toMake, match (true) {
+        return new Progress($wants === 0 ? (float) $isBare : $bridging->countProved() / $wants, $open + $toMake + $toProve, match (true) {
             $open > 0 => "{$open} to settle",
             $toMake > 0 => "{$toMake} to link",
+            $toProve > 0 => "{$toProve} to prove",
             default => '',
         });
     }
@@ -73,9 +75,11 @@ final readonly class BridgeStation implements Station
         $chosen = $diagram->row((string) preg_replace('/^row /', '', (string) $asked->at));
         $step = $bridging->step();
         $next = $step->kind === BridgeStepKind::Settled ? LinkAtHand::next(array_values($bridging->links())) : null;
+        $proving = $step->kind === BridgeStepKind::Settled && $next?->run->isBegun() !== true ? $bridging->toProve() : null;
         $window = $next?->run->windowUntil();
         $data = [
-            'next' => $next, 'row' => $next === null ? null : $bridging->begun($next->link->key()), 'window' => $window,
+            'next' => $next, 'proving' => $proving, 'window' => $window,
+            'row' => $next === null ? null : $bridging->begun($next->link->key()),
             'bridging' => $bridging, 'plan' => $plan, 'policy' => $policy, 'diagram' => $diagram, 'chosen' => $chosen,
             'step' => $step,
         ];
@@ -84,6 +88,7 @@ final readonly class BridgeStation implements Station
             match (true) {
                 $chosen !== null => 'bridge.row',
                 $policy !== $bridging->policy() || $asked->at === 'policies' => 'bridge.policies',
+                $proving !== null => 'bridge.prove',
                 $next !== null => 'bridge.link',
                 default => 'bridge.move',
             },

@@ -273,10 +273,16 @@ final class Diagram
         }.", {$devices}";
     }
 
-    /** How far a link is. */
+    /** How far a link is: proved once all that it carries has shown in its ecosystem what is wanted. */
     private function stateOf(string $key): string
     {
-        return ($this->links[$key] ?? null)?->run->isMade() === true ? 'linked' : 'planned';
+        if (($this->links[$key] ?? null)?->run->isMade() !== true) {
+            return 'planned';
+        }
+        $over = array_filter($this->plan->paths, static fn (Path $path): bool => Link::into($path) === $key);
+        $open = array_filter($over, fn (Path $path): bool => ! $this->bridging->isProved($path));
+
+        return $over !== [] && $open === [] ? 'proved' : 'linked';
     }
 
     private function curve(int $x, int $y, int $toX, int $toY, string $state): void

@@ -97,13 +97,16 @@ final readonly class Linking
     {
         $job->holdForWriting();
         $link = $job->bridgeLinks()->where('key', $key)->first();
+        $planned = JobBridging::of(JobSheet::of($job))->links()[$key] ?? throw LinkRefused::isNotPlanned();
         if ($link !== null) {
+            $link->update(['acts' => $planned->run->toArray(), 'devices' => $planned->link->devices]);
+
             return $link;
         }
-        $planned = JobBridging::of(JobSheet::of($job))->links()[$key] ?? throw LinkRefused::isNotPlanned();
 
         return BridgeLink::query()->create([
             'site_job_id' => $job->id, 'key' => $key, 'acts' => $planned->run->toArray(), 'devices' => $planned->link->devices,
+            'ecosystem_key' => $planned->link->isIntoEcosystem ? $planned->link->to : null,
         ]);
     }
 
@@ -168,7 +171,8 @@ final readonly class Linking
     /** @param array<string, mixed> $more */
     private function keep(BridgeLink $link, LinkRun $run, array $more = []): void
     {
-        $link->update(['acts' => $run->toArray(), 'put_off_on' => null, ...$more]);
+        $madeAt = $link->made_at ?? ($run->isMade() ? now() : null);
+        $link->update(['acts' => $run->toArray(), 'put_off_on' => null, 'made_at' => $madeAt, ...$more]);
     }
 
     private function words(SiteJob $job, BridgeLink $link, ?Act $act, LinkRun $run): string

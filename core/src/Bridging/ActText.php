@@ -41,6 +41,39 @@ final readonly class ActText
         return $acts;
     }
 
+    /**
+     * The acts of several forms, each begun by its own line: “over matter-bridge”.
+     *
+     * @return array<string, list<array<string, mixed>>> by form after a blank
+     *
+     * @throws ActUnreadable
+     */
+    public static function readByForm(string $lines): array
+    {
+        $byForm = [];
+        $form = null;
+        foreach (preg_split('/\R/u', $lines) ?: [] as $number => $line) {
+            if (preg_match('/^\s*over\s+([^:]+?)\s*$/iu', $line, $found) === 1) {
+                $form = " {$found[1]}";
+            } elseif (trim($line) !== '') {
+                $byForm[$form ?? throw ActUnreadable::at($number + 1, trim($line))][] = $line;
+            }
+        }
+
+        return array_map(static fn (array $of): array => self::read(implode("\n", $of)), $byForm);
+    }
+
+    /** @param array<string, list<Act>> $byForm by form after a blank */
+    public static function writeByForm(array $byForm): string
+    {
+        $parts = [];
+        foreach (array_filter($byForm) as $form => $acts) {
+            $parts[] = "over{$form}\n".self::write($acts);
+        }
+
+        return implode("\n", $parts);
+    }
+
     /** @param list<Act> $acts */
     public static function write(array $acts): string
     {

@@ -130,6 +130,27 @@ final readonly class LinkRun
         return new self($this->acts, array_filter($this->done, static fn (int $one): bool => $one < $number, ARRAY_FILTER_USE_KEY));
     }
 
+    /**
+     * What is added to a link that is made appears there at once: its name comes first, then the list of what is shown, and what
+     * appears is counted anew.
+     *
+     * @param  list<string>  $before  devices that it carried when it was made
+     * @param  list<string>  $now
+     */
+    public function grown(array $before, array $now): self
+    {
+        $first = $this->last(ActKind::Names) ?? $this->last(ActKind::Include);
+        if (! $this->isMade() || $first === null || array_diff($now, $before) === []) {
+            return $this;
+        }
+        $again = array_filter(
+            array_keys($this->acts),
+            fn (int $number): bool => in_array($this->acts[$number]->kind, [ActKind::Names, ActKind::Include, ActKind::Count], true),
+        );
+
+        return new self($this->acts, array_diff_key($this->done, array_flip($again)));
+    }
+
     /** The number of the last act of a kind before the one that is next. */
     public function last(ActKind $kind): ?int
     {

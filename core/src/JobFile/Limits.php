@@ -276,7 +276,7 @@ final readonly class Limits
                 'otherSeen?' => static fn (Input $seen): bool => $seen->flag(),
             ],
             'proofs' => [
-                'reason?' => self::note(self::NAME), 'at' => $time, 'by?' => self::line(self::NAME),
+                'reason?' => self::note(self::NAME), 'at' => $time, 'by?' => self::line(self::NAME), 'ecosystem?' => Check::key(...),
                 'withdrawn?' => static fn (Input $taken) => self::fields($taken, [
                     'at' => $time, 'by' => self::line(self::NAME), 'because' => self::note(self::NAME),
                 ]),
@@ -327,6 +327,7 @@ final readonly class Limits
             'bridgeLinks' => [
                 'key' => self::line(self::NAME),
                 'devices?' => static fn (Input $all) => self::each($all, self::MOST['slots'], Check::key(...)),
+                'ecosystem?' => Check::key(...), 'madeAt?' => $time,
             ],
             'toldLosses' => [
                 'slot' => Check::key(...), 'ecosystem' => Check::key(...), 'because' => self::note(10_000), 'by' => self::line(120),

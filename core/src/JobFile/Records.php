@@ -81,6 +81,7 @@ final readonly class Records
         foreach ($input->get('proofs')->items() as $proof) {
             Check::known($proof->get('slot'), $slots);
             $proof->get('rung')->word(array_column(Rung::cases(), 'value'));
+            Rung::from($proof->get('rung')->text()) === Rung::Ecosystem ? $proof->get('ecosystem')->id() : null;
             $proof->get('outcome')->word(array_column(Outcome::cases(), 'value'));
             Check::time($proof->get('at'));
             if ($proof->find('node') !== null) {

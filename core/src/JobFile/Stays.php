@@ -16,7 +16,7 @@ final readonly class Stays
         foreach ($slot->find('stays')?->items() ?? [] as $stay) {
             $stay->find('replaced')?->word(array_column(ReplaceReason::cases(), 'value'));
             foreach ($stay->find('shown')?->items() ?? [] as $rung) {
-                $rung->word(array_column(Rung::cases(), 'value'));
+                $rung->word(array_column(Rung::own(), 'value'));
             }
         }
     }

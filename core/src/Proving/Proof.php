@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Proving;
 
-/** One result in the record of a slot. It belongs to the node that showed it; null: shown before a node was in. */
+/**
+ * One result in the record of a slot, of one ecosystem where the rung is that of one. It belongs to the node that showed it; null:
+ * shown before a node was in.
+ */
 final readonly class Proof
 {
     public function __construct(
@@ -13,5 +16,6 @@ final readonly class Proof
         public ?int $node = null,
         public string $because = '',
         public bool $isWithdrawn = false,
+        public string $ecosystem = '',
     ) {}
 }

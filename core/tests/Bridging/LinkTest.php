@@ -21,8 +21,10 @@ use Kavvel\Core\Bridging\LinkAtHand;
 use Kavvel\Core\Bridging\LinkRun;
 use Kavvel\Core\Bridging\Offer;
 use Kavvel\Core\Bridging\Policy;
+use Kavvel\Core\Bridging\Trial;
 use Kavvel\Core\Bridging\Want;
 use Kavvel\Core\Input\Input;
+use Kavvel\Core\Wants\WantedFrom;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -78,6 +80,35 @@ final class LinkTest extends TestCase
         self::assertNull($made->last(ActKind::Count));
     }
 
+    public function test_what_is_added_to_a_link_is_named_listed_and_counted_and_no_window_is_opened_for_it(): void
+    {
+        [, , , , $export] = Link::all($this->plan(), ['hub']);
+        $run = LinkRun::begin(LinkRun::acts($export, [$this->acts()[2]], []));
+        foreach (array_keys($run->acts) as $number) {
+            $run = $run->do($number, new DateTimeImmutable('2026-11-20T10:00:00Z'), 'Mara');
+        }
+        self::assertSame($run, $run->grown(['plug', 'lamp'], ['lamp']), 'what is taken away asks for nothing here');
+        $grown = $run->grown(['plug', 'lamp'], ['plug', 'lamp', 'fan']);
+        self::assertSame([false, ActKind::Names, [2]], [$grown->isMade(), $grown->act()?->kind, array_keys($grown->done)]);
+        self::assertSame($grown, $grown->grown(['plug'], ['plug', 'fan']), 'it is under way already');
+    }
+
+    /**
+     * @param  list<string>  $needs
+     * @param  non-empty-string  $see
+     */
+    #[TestWith([WantedFrom::Voice, ['level', 'on-off'], 'Say: “set the hall lamp to 30 percent”', 'the device does it'])]
+    #[TestWith([WantedFrom::Phone, ['lock'], 'Lock the hall lamp from Phone', 'the device does it'])]
+    #[TestWith([WantedFrom::Panel, ['cover'], 'Open the hall lamp from Phone', 'the device does it'])]
+    #[TestWith([WantedFrom::Phone, ['temperature'], 'Trigger the hall lamp, and look at Phone', 'temperature shows there'])]
+    #[TestWith([WantedFrom::Voice, ['contact'], 'Say: “how is the hall lamp”', 'open or closed shows there'])]
+    public function test_what_is_wanted_says_what_is_tried(WantedFrom $from, array $needs, string $say, string $see): void
+    {
+        $trial = Trial::of($from, 'Phone', new Want('a', 'phone', $needs), 'hall lamp');
+        self::assertSame($say, $trial->say);
+        self::assertStringStartsWith($see, $trial->see);
+    }
+
     public function test_an_act_that_somebody_else_did_meanwhile_is_not_done_twice(): void
     {
         $at = new DateTimeImmutable('2026-11-20T10:00:00Z');
@@ -129,6 +160,13 @@ final class LinkTest extends TestCase
     {
         self::assertSame(self::LINES, ActText::write($this->acts()));
         self::assertSame([], ActText::read(" \n"));
+        $byForm = "over matter-bridge\n".self::LINES."\nover cloud-link\ndiscover: Have it look (2 min)";
+        $read = ActText::readByForm("\n{$byForm}\n");
+        self::assertSame([' matter-bridge', ' cloud-link'], array_keys($read));
+        self::assertSame($byForm, ActText::writeByForm(array_map(
+            static fn (array $rows): array => array_map(static fn (array $row): Act => Act::fromInput(Input::of($row)), $rows),
+            $read,
+        ) + [' none' => []]));
         self::assertTrue($this->acts()[1]->isClients, 'whoever signs in does it alone');
         self::assertFalse($this->acts()[0]->isClients);
     }

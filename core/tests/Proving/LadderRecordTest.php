@@ -8,10 +8,12 @@ use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Protocol\Joining;
 use Kavvel\Core\Proving\Ladder;
+use Kavvel\Core\Proving\LadderStep;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Proof;
 use Kavvel\Core\Proving\Rung;
 use Kavvel\Core\Proving\Shown;
+use Kavvel\Core\Proving\Standing;
 use PHPUnit\Framework\TestCase;
 
 final class LadderRecordTest extends TestCase
@@ -70,6 +72,29 @@ final class LadderRecordTest extends TestCase
         ]);
     }
 
+    public function test_a_ladder_grows_a_rung_for_each_ecosystem_that_it_is_linked_into(): void
+    {
+        $own = array_map(static fn (Rung $rung): Proof => new Proof($rung, Outcome::Passed, 1), Rung::own());
+        $linked = ['voice' => 'Tansy', 'phone' => 'Wicket'];
+        $phone = new Proof(Rung::Ecosystem, Outcome::Passed, 1, ecosystem: 'phone');
+        self::assertSame(Standing::Proved, Ladder::of($own, 1, true)->standing());
+
+        $ladder = Ladder::of([...$own, $phone], 1, true, $linked);
+        self::assertSame(Standing::In, $ladder->standing());
+        self::assertSame(['By hand', 'Its own radio', 'Hub', 'Tansy', 'Wicket'], array_map(
+            static fn (LadderStep $step): string => $step->words(),
+            $ladder->steps,
+        ));
+        self::assertSame('ecosystem voice', $ladder->next()?->key());
+        self::assertSame([4, null], [$ladder->passed(), $ladder->into('panel')]);
+
+        $voice = new Proof(Rung::Ecosystem, Outcome::Failed, 1, 'it said no', ecosystem: 'voice');
+        $faulty = Ladder::of([...$own, $phone, $voice], 1, true, $linked);
+        self::assertSame([Standing::Fault, 'Tansy'], [$faulty->standing(), $faulty->fault()?->words()]);
+        self::assertSame('it said no', $faulty->proof($faulty->into('voice') ?? $faulty->steps[0])?->because);
+        self::assertSame(Standing::Proved, Ladder::of([...$own, $phone, $voice], 1, true, ['phone' => 'Wicket'])->standing());
+    }
+
     public function test_the_same_again_is_no_news(): void
     {
         $ladder = Ladder::of([new Proof(Rung::Hub, Outcome::Passed, 1)], 1, true);
@@ -81,7 +106,7 @@ final class LadderRecordTest extends TestCase
 
     public function test_a_rung_is_called_what_the_device_has(): void
     {
-        self::assertSame(['By hand', 'Its own radio', 'Hub'], array_map(static fn (Rung $rung): string => $rung->words(), Rung::cases()));
+        self::assertSame(['By hand', 'Its own radio', 'Hub'], array_map(static fn (Rung $rung): string => $rung->words(), Rung::own()));
         self::assertSame('Its own remote', Rung::Radio->words(Joining::Taught));
         self::assertSame('Its own bus', Rung::Radio->words(Joining::Addressed));
     }
@@ -89,7 +114,7 @@ final class LadderRecordTest extends TestCase
     /** @return list<Outcome|null> */
     private function outcomes(Ladder $ladder): array
     {
-        return array_map($ladder->outcome(...), Rung::cases());
+        return array_map($ladder->outcome(...), Rung::own());
     }
 
     private static function profile(string $capability): Profile

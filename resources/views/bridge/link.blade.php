@@ -33,10 +33,25 @@
         },
     } }}</p>
 </div>
+@if ($act->kind === ActKind::Scan && ! $isOver && $row?->window_code !== null && $bench->user->can('seeSecrets', $job))
+<figure class="share-code">{!! QrCode::svg($row->window_code) !!}<figcaption>{{ $client }} scans it. It opens nothing once the window is
+    over.</figcaption></figure>
+@endif
+@php($before = $number > 2 ? $number - 1 : 0)
+@if ($before > 0)
+<details id="acts-before"><summary>{{ $before }} done</summary>
 <ol class="rows steps">
-    @foreach ($run->acts as $step => $one)
+    @foreach (array_slice($run->acts, 0, $before) as $step => $one)
+    <li class="is-done"><span class="n">✓</span><span>{{ $one->say }}<span class="quiet"> {{ $run->done[$step]->note !== ''
+        ? "{$run->done[$step]->note}, " : '' }}{{ $run->done[$step]->by }}</span></span></li>
+    @endforeach
+</ol>
+</details>
+@endif
+<ol class="rows steps">
+    @foreach (array_slice($run->acts, $before, preserve_keys: true) as $step => $one)
     <li @class(['is-done' => isset($run->done[$step]), 'is-current' => $step === $number])><span class="n">{{
-        isset($run->done[$step]) ? '✓' : $loop->iteration }}</span><span>{{ $one->say }}</span>
+        isset($run->done[$step]) ? '✓' : $step + 1 }}</span><span>{{ $one->say }}</span>
         @if ($step === $number && $left !== null && ! $isOver)
         <span class="end measure" data-seconds-left="{{ $left }}">{{ sprintf('%d:%02d left', intdiv($left, 60), $left % 60) }}</span>
         @endif</li>
@@ -52,10 +67,6 @@
     @endforeach
 </ul>
 </details>
-@endif
-@if ($act->kind === ActKind::Scan && ! $isOver && $row?->window_code !== null && $bench->user->can('seeSecrets', $job))
-<figure class="share-code">{!! QrCode::svg($row->window_code) !!}<figcaption>{{ $client }} scans it. It opens nothing once the window is
-    over.</figcaption></figure>
 @endif
 @if ($mayWork)
 @if ($isOver)

@@ -1,3 +1,4 @@
+@use('Kavvel\Core\Bridging\ActText')
 @use('Kavvel\Core\Bridging\EcosystemSheet')
 @use('Kavvel\Core\Bridging\OfferText')
 @use('Kavvel\Core\Bridging\Removal')
@@ -61,6 +62,12 @@
             <input name="latencyMs" inputmode="decimal" value="{{ $text('latencyMs', $core->latencyMs) }}"></label>
         <label class="field is-wide"><span>When its maker stops</span>
             <input name="whenMakerStops" maxlength="400" value="{{ $text('whenMakerStops', $core->whenMakerStops) }}"></label>
+        @endif
+        <label class="field is-wide"><span>To link, one act a line, under the form that it is for: over matter-bridge</span>
+            <textarea name="acts" rows="6" maxlength="8000">{{ $text('acts', ActText::writeByForm($core->acts)) }}</textarea></label>
+        @if (! $isEcosystem)
+        <label class="field is-wide"><span>When another box is linked to it, one act a line</span>
+            <textarea name="taking" rows="2" maxlength="4000">{{ $text('taking', ActText::write($core->taking)) }}</textarea></label>
         @endif
         <label class="field is-wide"><span>Caution</span>
             <input name="caution" maxlength="400" value="{{ $text('caution', $core->caution) }}"></label>

@@ -15,7 +15,7 @@
 <tr><td>{{ $card->slot->name ?? $card->title() }}@if (! $card->isIn()) <span
     class="quiet">({{ $card->node ? 'left the network' : 'planned' }})</span>@endif</td>
 <td>{{ $card->profile->name }} <span class="quiet mono">{{ $card->profile->model }}</span></td><td class="mono">{{ $card->tag() }}</td>
-@foreach (Rung::cases() as $rung)
+@foreach (Rung::own() as $rung)
 @php($outcome = $card->ladder->outcome($rung))
 <td class="rung {{ $outcome === Outcome::Passed ? '' : 'quiet' }}">{{ $card->isIn() ? $mark($outcome) : '–' }}</td>
 @endforeach

@@ -16,7 +16,7 @@ final class ProofController
     public function store(ProofRequest $request, SiteJob $job, Slot $slot, Proofs $proofs): RedirectResponse
     {
         $reason = $request->string('reason')->squish()->toString() ?: null;
-        $proofs->note($slot, $request->rung(), $request->outcome(), $request->person(), $reason);
+        $proofs->note($slot, $request->rung(), $request->outcome(), $request->person(), $reason, $request->ecosystem());
 
         return redirect($request->back($slot), 303);
     }
@@ -24,7 +24,8 @@ final class ProofController
     /** Takes back what counts for a rung, with the reason. */
     public function destroy(ProofWithdrawalRequest $request, SiteJob $job, Slot $slot, Proofs $proofs): RedirectResponse
     {
-        $proofs->withdraw($slot, $request->rung(), $request->person(), $request->string('reason')->squish()->toString());
+        $reason = $request->string('reason')->squish()->toString();
+        $proofs->withdraw($slot, $request->rung(), $request->person(), $reason, $request->ecosystem());
 
         return redirect($request->backToSlot($slot), 303);
     }

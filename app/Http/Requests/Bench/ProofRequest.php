@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Bench;
 
-use App\Http\Requests\JobRequest;
 use App\Models\Slot;
 use Illuminate\Validation\Rule;
 use Kavvel\Core\Proving\Outcome;
-use Kavvel\Core\Proving\Rung;
 
-final class ProofRequest extends JobRequest
+final class ProofRequest extends RungRequest
 {
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
-            'rung' => ['required', Rule::enum(Rung::class)],
+            ...$this->rungRules(),
             'outcome' => ['required', Rule::enum(Outcome::class)],
             'reason' => ['nullable', 'string', 'max:200', Rule::requiredIf($this->input('outcome') !== Outcome::Passed->value)],
         ];
@@ -31,12 +29,11 @@ final class ProofRequest extends JobRequest
     /** Where it was noted: at the card that is worked through, or at the slot. */
     public function back(Slot $slot): string
     {
-        return $this->input('from') === 'fit' ? route('jobs.fit', $this->siteJob()) : $this->backToSlot($slot);
-    }
-
-    public function rung(): Rung
-    {
-        return Rung::from($this->string('rung')->toString());
+        return match ($this->input('from')) {
+            'fit' => route('jobs.fit', $this->siteJob()),
+            'bridge' => route('jobs.bridge', $this->siteJob()),
+            default => $this->backToSlot($slot),
+        };
     }
 
     public function outcome(): Outcome

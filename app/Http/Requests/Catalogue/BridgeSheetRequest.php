@@ -6,6 +6,8 @@ namespace App\Http\Requests\Catalogue;
 
 use App\Models\BridgeSheet;
 use Illuminate\Validation\Rule;
+use Kavvel\Core\Bridging\ActText;
+use Kavvel\Core\Bridging\ActUnreadable;
 use Kavvel\Core\Bridging\EcosystemSheet;
 use Kavvel\Core\Bridging\OfferText;
 use Kavvel\Core\Bridging\OfferUnreadable;
@@ -30,6 +32,7 @@ final class BridgeSheetRequest extends LeadRequest
             'mostDevices' => self::WHOLE,
             'caution' => ['nullable', 'string', 'max:400'],
             'lock_version' => ['required', 'integer'],
+            'acts' => ['nullable', 'string', 'max:8000', $this->areActs(...)],
             ...$this->isOfEcosystem() ? [
                 'kind' => ['required', Rule::in(array_column(EcosystemSheet::KINDS, 'value'))],
                 'knows' => ['nullable', 'string', 'max:1000'],
@@ -49,6 +52,7 @@ final class BridgeSheetRequest extends LeadRequest
                 'yearlyCost' => self::MONEY,
                 'support' => ['required', Rule::enum(Support::class)],
                 'whenMakerStops' => ['nullable', 'string', 'max:400'],
+                'taking' => ['nullable', 'string', 'max:4000', $this->areActs(...)],
             ],
         ];
     }
@@ -68,9 +72,17 @@ final class BridgeSheetRequest extends LeadRequest
             ...$common, 'kind' => $text('kind'), 'knows' => $words('knows'), 'removal' => $text('removal'), 'account' => $text('account'),
             'nameLength' => $whole('nameLength'), 'needsInternet' => $this->boolean('needsInternet'),
             'addsRoom' => $this->boolean('addsRoom'), 'followsNames' => $this->boolean('followsNames'),
+            'linking' => array_values(array_filter(
+                array_map(fn (string $form): array => ['acts' => $this->acts($form), 'form' => $form], $words('accepts')),
+                static fn (array $row): bool => $row['acts'] !== [],
+            )),
         ] : [
             ...$common, 'hub' => $this->boolean('hub'), 'service' => $this->boolean('service'),
-            'offers' => OfferText::read($this->string('offers')->toString()), 'latencyMs' => $this->float('latencyMs'),
+            'offers' => array_map(
+                fn (array $offer): array => array_filter([...$offer, 'acts' => $this->acts($offer['as'])]),
+                OfferText::read($this->string('offers')->toString()),
+            ),
+            'taking' => ActText::read($this->string('taking')->toString()), 'latencyMs' => $this->float('latencyMs'),
             'cost' => $this->float('cost'), 'yearlyCost' => $this->float('yearlyCost'), 'support' => $text('support'),
             'whenMakerStops' => $text('whenMakerStops'),
         ];
@@ -79,6 +91,21 @@ final class BridgeSheetRequest extends LeadRequest
     protected function prepareForValidation(): void
     {
         $this->takeDecimalCommas('latencyMs', 'cost', 'yearlyCost');
+    }
+
+    /** @return list<array<string, mixed>> what is done to link over a form */
+    private function acts(string $form): array
+    {
+        return ActText::readByForm($this->string('acts')->toString())[" {$form}"] ?? [];
+    }
+
+    private function areActs(string $field, mixed $value, callable $fail): void
+    {
+        try {
+            $field === 'taking' ? ActText::read((string) $value) : ActText::readByForm((string) $value);
+        } catch (ActUnreadable $broken) {
+            $fail($broken->getMessage());
+        }
     }
 
     private function isOfEcosystem(): bool
