@@ -33,7 +33,6 @@ for (const [name, path] of [
     ['radio', `${JOB}/survey?lens=radio&storey=ground&at=${encodeURIComponent('zigbee hub:4.0,5.6')}`],
     ['wants', `${KAVVEL}/jobs/calico-court/survey?lens=wants&at=comfort`],
     ['channels', `${KAVVEL}/jobs/calico-court/survey?lens=channels`],
-    ['control', `${JOB}/survey?lens=control`],
     ['closings', `${JOB}/survey?lens=closings`],
     ['questions', `${JOB}/survey?lens=questions&at=question+keeper-blind`],
     ['measure', `${JOB}/survey?lens=measure`],
@@ -41,6 +40,8 @@ for (const [name, path] of [
     await page.goto(path);
     await keep(page, name);
 }
+await page.goto(`${JOB}/bridge`);
+await keep(page, 'bridge');
 await page.goto(`${JOB}/pair`);
 const phone = await signedIn(390, 844);
 await phone.goto(`${JOB}/pair`);

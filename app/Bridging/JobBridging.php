@@ -31,6 +31,7 @@ use Kavvel\Core\Bridging\PlacedDevice;
 use Kavvel\Core\Bridging\Policy;
 use Kavvel\Core\Bridging\PolicyFigures;
 use Kavvel\Core\Bridging\Release;
+use Kavvel\Core\Bridging\RemovalAdvice;
 use Kavvel\Core\Bridging\TornDevice;
 use Kavvel\Core\Bridging\Trial;
 use Kavvel\Core\Input\InvalidInput;
@@ -132,6 +133,16 @@ final readonly class JobBridging
     public function links(): array
     {
         return $this->links->all($this->plan(), $this->household, $this->hubBoxes(), $this->isReady(...));
+    }
+
+    /** What is said before a device is taken out of an ecosystem. */
+    public function removal(Path $path): RemovalAdvice
+    {
+        $all = RemovalAdvice::all($this->plan(), $this->household->house());
+        $own = array_filter($all, static fn (RemovalAdvice $one): bool => $one->device === $path->want->device
+            && $one->ecosystem === $path->want->ecosystem);
+
+        return array_values($own)[0];
     }
 
     /** "Hub to Wicket, Matter bridge" */

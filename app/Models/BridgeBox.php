@@ -21,6 +21,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $name
  * @property bool $is_owned
  * @property string|null $firmware
+ * @property string|null $segment of the network that it is in
+ * @property string|null $address in it
+ * @property bool $is_reserved the router always gives it this address
  * @property string|null $matter_release as it was found; null: as its sheet says
  * @property string $note
  * @property-read BridgeSheet $sheet
@@ -50,6 +53,6 @@ final class BridgeBox extends Model
 
     protected function casts(): array
     {
-        return ['is_owned' => 'boolean'];
+        return ['is_owned' => 'boolean', 'is_reserved' => 'boolean'];
     }
 }

@@ -40,6 +40,16 @@ final class BridgeLink extends Model
         return LinkRun::fromInput(Input::of($this->acts));
     }
 
+    /** @return list<string> names of the ecosystems that a slot is linked into */
+    public static function into(Slot $slot): array
+    {
+        $linked = self::query()->where('site_job_id', $slot->site_job_id)->whereNotNull('made_at')->whereJsonContains('devices', $slot->key)
+            ->pluck('ecosystem_key');
+
+        return array_values(Ecosystem::query()->where('site_job_id', $slot->site_job_id)->whereIn('key', $linked)->orderBy('id')
+            ->pluck('name')->all());
+    }
+
     /** @return HasMany<TemporaryState, $this> */
     public function temporaryStates(): HasMany
     {

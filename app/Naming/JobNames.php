@@ -6,6 +6,7 @@ namespace App\Naming;
 
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
+use App\Models\Ecosystem as JobEcosystem;
 use App\Models\SiteJob;
 use Kavvel\Core\Naming\Conflict;
 use Kavvel\Core\Naming\ConflictCheck;
@@ -135,12 +136,30 @@ final readonly class JobNames
         return new ConflictCheck(
             $this->rooms,
             Text::lines((string) $this->job->name_groups),
-            $this->platforms(),
+            $this->noted(),
         );
     }
 
-    /** @return list<Ecosystem> */
+    /** @return list<Ecosystem> those that the client uses devices from, and whoever else was noted to show names */
     private function platforms(): array
+    {
+        $names = array_map(static fn (Ecosystem $one): string => Text::fold($one->id), $this->noted());
+        $used = JobEcosystem::query()->where('site_job_id', $this->job->id)->with('sheet')->orderBy('id')->get()
+            ->map(static fn (JobEcosystem $one): Ecosystem => $one->sheet->ecosystem()->platform($one->name));
+
+        return [
+            ...array_values($used->filter(static fn (Ecosystem $one): bool => ! in_array(Text::fold($one->id), $names, true))->all()),
+            ...$this->noted(),
+        ];
+    }
+
+    /**
+     * Those whose limits count for every name. An ecosystem shows a form that fits it of the devices that reach it, and does not hold
+     * back the names of the others.
+     *
+     * @return list<Ecosystem>
+     */
+    private function noted(): array
     {
         return Ecosystem::fromLines((string) $this->job->name_platforms);
     }

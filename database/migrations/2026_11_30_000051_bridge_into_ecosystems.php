@@ -40,6 +40,9 @@ return new class extends Migration {
             $table->string('name', 80);
             $table->boolean('is_owned');
             $table->string('firmware', 40)->nullable();
+            $table->string('segment', 40)->nullable();
+            $table->string('address', 60)->nullable();
+            $table->boolean('is_reserved')->default(false);
             $table->string('matter_release', 20)->nullable();
             $table->string('note')->default('');
             $table->unsignedInteger('lock_version')->default(1);

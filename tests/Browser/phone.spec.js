@@ -15,6 +15,8 @@ const LENSES = [
 
 test.beforeEach(async ({ page }) => signIn(page));
 
+const BRIDGE = ['bridge', 'bridge?lens=outage', 'bridge?lens=boxes&at=box+hub-box', 'bridge?show=every-function&at=policies'];
+
 test('one thing on screen, with the big button in reach of the thumb', async ({ page }) => {
     await page.goto(`${JOB}/pair`);
     await expect(page.getByRole('heading', { name: /^Pair the/ })).toBeVisible();
@@ -27,7 +29,7 @@ test('one thing on screen, with the big button in reach of the thumb', async ({ 
 });
 
 test('nothing is wider than the screen', async ({ page }) => {
-    const stations = ['survey', 'pair', 'name', 'mesh', 'hand-over', 'survey?slot=front-lock', ...LENSES];
+    const stations = ['survey', 'pair', 'name', 'mesh', ...BRIDGE, 'hand-over', 'survey?slot=front-lock', ...LENSES];
     for (const path of ['/jobs', ...stations.map((station) => `${JOB}/${station}`)]) {
         await page.goto(path);
         expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
@@ -35,7 +37,9 @@ test('nothing is wider than the screen', async ({ page }) => {
 });
 
 test('what can be touched is large enough for a glove', async ({ page }) => {
-    const stations = ['survey', 'pair', 'name', 'mesh', 'hand-over', 'hand-over?show=in', 'survey?slot=front-lock', ...LENSES];
+    const stations = [
+        'survey', 'pair', 'name', 'mesh', ...BRIDGE, 'hand-over', 'hand-over?show=in', 'survey?slot=front-lock', ...LENSES,
+    ];
     for (const path of ['/jobs', ...stations.map((station) => `${JOB}/${station}`)]) {
         await page.goto(path);
         const small = await page.locator('a, button, summary, select, .tick, input:not([type=hidden])').evaluateAll((targets) => targets
@@ -111,5 +115,19 @@ test('the radio forecast is read on a phone', async ({ page }) => {
     await expect(page.locator('.p-shade')).toBeVisible();
     await page.locator('.faces').getByText('List').click();
     await expect(page.getByRole('region', { name: 'List of Ground' }).getByText('−4 dB lost').first()).toBeVisible();
+    await expectAccessible(page);
+});
+
+test('paths are followed on a phone, and said in words', async ({ page }) => {
+    await page.goto(`${JOB}/bridge`);
+    await expect(page.getByRole('heading', { name: 'Choose by which paths' })).toBeVisible();
+    await expectAccessible(page);
+    await page.locator('.faces').getByText('Plan').click();
+    await expect(page.locator('svg.paths')).toBeVisible();
+    await expectAccessible(page);
+    await page.locator('.faces').getByText('List').click();
+    await page.getByRole('link', { name: 'Store yard doorbell' }).tap();
+    await page.locator('.faces').getByText('Move').click();
+    await expect(page.getByText('it stops')).toBeVisible();
     await expectAccessible(page);
 });

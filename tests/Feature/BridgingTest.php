@@ -188,6 +188,9 @@ final class BridgingTest extends TestCase
         preg_match('/at=row\+([0-9a-f]+)"[^>]*aria-label="Store yard doorbell/', $page, $found);
         $this->get(self::PAGE.'?at=row+'.($found[1] ?? ''))->assertOk()
             ->assertSee('To Wicket')->assertSee('it stops')->assertSee('0.4 to 1.5 s')->assertSee('key presses, picture');
+        preg_match('/at=row\+([0-9a-f]+)"[^>]*aria-label="Store yard door lock/', $page, $found);
+        $this->get(self::PAGE.'?at=row+'.($found[1] ?? ''))->assertOk()
+            ->assertSee('Deleting it in Wicket is not offered')->assertSee('3 others go')->assertSee('the others stay');
         $this->get(self::PAGE.'?at=row+nothing')->assertOk()->assertSee('Choose by which paths');
     }
 

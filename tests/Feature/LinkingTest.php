@@ -46,8 +46,9 @@ final class LinkingTest extends TestCase
 
     public function test_an_export_is_linked_from_the_names_to_the_count(): void
     {
-        $this->get(self::PAGE)->assertOk()->assertSee('Hub to Tansy, Matter bridge')->assertSee('first</a>', false)
-            ->assertSee('Link all the same');
+        $this->get(self::PAGE)->assertOk()->assertSee('Hub to Tansy, Matter bridge');
+        $this->get(self::PAGE.'?at=link+'.urlencode(self::EXPORT))->assertOk()->assertSee('first</a>', false)
+            ->assertSee('Link all the same')->assertSee('act 1 of 8');
         $this->act(0);
         $this->get(self::PAGE)->assertSee('The 11 that are shown')->assertSee('“everything” would show', false);
         $this->act(1);
@@ -174,14 +175,16 @@ final class LinkingTest extends TestCase
         self::assertNotContains('Tansy', $this->rungs('signal-dimmer'));
         $this->act(7, '11');
         self::assertSame(['By hand', 'Its own radio', 'Hub', 'Tansy'], $this->rungs('signal-dimmer'));
-        self::assertSame('in, not proved', JobSheet::of($this->siteJob())->card('signal-dimmer')?->standing()->words());
+        self::assertSame('in, not proved', JobSheet::of($this->siteJob())->cards['signal-dimmer']->standing()->words());
         $this->get('/jobs/lantern-house/pair?slot=signal-dimmer')->assertOk()->assertSee('It does from Tansy what is wanted');
         $this->get(self::PAGE)->assertSee('Say: “set the ')->assertSee('0 of 11 linked are proved');
 
         $proof = ['rung' => 'ecosystem', 'ecosystem' => 'voice', 'outcome' => 'passed', 'from' => 'bridge'];
         $this->post('/jobs/lantern-house/slots/signal-dimmer/proofs', $proof)->assertRedirect(self::PAGE);
-        self::assertSame('done', JobSheet::of($this->siteJob())->card('signal-dimmer')?->standing()->words());
+        self::assertSame('done', JobSheet::of($this->siteJob())->cards['signal-dimmer']->standing()->words());
         $this->get(self::PAGE)->assertSee('1 of 11 linked are proved');
+        $this->get('/jobs/lantern-house/forms/slots/signal-dimmer')->assertOk()->assertSee('It shows in Tansy.');
+        $this->get('/jobs/lantern-house/forms/slots/freezer')->assertOk()->assertDontSee('It shows in');
         $this->post('/jobs/lantern-house/slots/chart-dimmer/proofs', ['outcome' => 'failed', 'reason' => 'it lags'] + $proof);
         self::assertTrue($this->siteJob()->snags()->where('text', 'like', 'Tansy fails on the %it lags')->exists());
         self::assertTrue($this->logged('Tansy: failed on the Ceiling dimmer. it lags'));

@@ -21,6 +21,7 @@ final readonly class BridgeBoxes extends Section
         return $job->bridgeBoxes()->with(['sheet', 'gateway'])->orderBy('id')->get()->map(static fn (BridgeBox $one): array => [
             'key' => $one->key, 'sheet' => $one->sheet->key, 'name' => $one->name, 'gateway' => $one->gateway?->key,
             'owned' => $one->is_owned, 'firmware' => $one->firmware, 'matterRelease' => $one->matter_release, 'note' => $one->note,
+            'segment' => $one->segment, 'address' => $one->address, 'reserved' => $one->is_reserved,
         ])->values()->all();
     }
 
@@ -30,6 +31,7 @@ final readonly class BridgeBoxes extends Section
             'key' => $row['key'], 'bridge_sheet_id' => $reading->id('bridgeSheets box', $row['sheet']), 'name' => $row['name'],
             'gateway_id' => $reading->id('gateways', $row['gateway'] ?? null), 'is_owned' => $row['owned'],
             'firmware' => $row['firmware'] ?? null, 'matter_release' => $row['matterRelease'] ?? null, 'note' => $row['note'] ?? '',
+            'segment' => $row['segment'] ?? null, 'address' => $row['address'] ?? null, 'is_reserved' => $row['reserved'] ?? false,
         ], $rows));
     }
 }

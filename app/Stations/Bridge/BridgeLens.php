@@ -9,6 +9,7 @@ enum BridgeLens: string
 {
     case Paths = 'paths';
     case Plan = 'plan';
+    case Outage = 'outage';
     case Boxes = 'boxes';
 
     public function title(): string
@@ -16,7 +17,8 @@ enum BridgeLens: string
         return match ($this) {
             self::Paths => 'Paths',
             self::Plan => 'Plan',
-            self::Boxes => 'Boxes and ecosystems',
+            self::Outage => 'Outage',
+            self::Boxes => 'Boxes',
         };
     }
 

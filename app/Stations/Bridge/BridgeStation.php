@@ -63,6 +63,7 @@ final readonly class BridgeStation implements Station
         return match (true) {
             $lens === BridgeLens::Boxes => BoxesMove::of($bridging, $asked),
             $bridging->trouble !== null => $this->trouble($bridging),
+            $lens === BridgeLens::Outage && $bridging->plan()->paths !== [] => OutageMove::of($bridging, $asked),
             default => $this->paths($bridging, $asked, $lens),
         };
     }
@@ -74,8 +75,10 @@ final readonly class BridgeStation implements Station
         $diagram = Diagram::of($bridging, $plan);
         $chosen = $diagram->row((string) preg_replace('/^row /', '', (string) $asked->at));
         $step = $bridging->step();
-        $next = $step->kind === BridgeStepKind::Settled ? LinkAtHand::next(array_values($bridging->links())) : null;
-        $proving = $step->kind === BridgeStepKind::Settled && $next?->run->isBegun() !== true ? $bridging->toProve() : null;
+        $picked = $this->picked($bridging, $asked);
+        $next = $step->kind === BridgeStepKind::Settled ? $picked ?? LinkAtHand::next(array_values($bridging->links())) : null;
+        $isFree = $picked === null && $next?->run->isBegun() !== true;
+        $proving = $step->kind === BridgeStepKind::Settled && $isFree ? $bridging->toProve() : null;
         $window = $next?->run->windowUntil();
         $data = [
             'next' => $next, 'proving' => $proving, 'window' => $window,
@@ -112,6 +115,15 @@ final readonly class BridgeStation implements Station
             // The code of a window stands on the card: it is kept nowhere.
             isOwn: $window !== null,
         );
+    }
+
+    /** A link that somebody goes on with instead of the one that is proposed. */
+    private function picked(JobBridging $bridging, Asked $asked): ?LinkAtHand
+    {
+        $isPicked = preg_match('/^link (.+)$/', (string) $asked->at, $found) === 1;
+        $link = $isPicked ? $bridging->links()[$found[1]] ?? null : null;
+
+        return $link?->run->isMade() === false ? $link : null;
     }
 
     /**

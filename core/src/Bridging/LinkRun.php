@@ -36,7 +36,9 @@ final readonly class LinkRun
         $count = count($link->devices);
         $many = $count === 1 ? 'One device' : "{$count} devices";
         if (! $link->isIntoEcosystem && $link->from === null) {
-            return [Act::own(ActKind::Join, "{$many} join it, one at a time", 3 * $count)];
+            $say = $count === 1 ? 'Let the device join it' : "Let {$count} devices join it, one at a time";
+
+            return [Act::own(ActKind::Join, $say, 3 * $count)];
         }
         $isShown = $link->isIntoEcosystem;
         $sorted = [...$atSource, ...$atTarget];

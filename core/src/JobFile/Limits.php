@@ -321,7 +321,9 @@ final readonly class Limits
                 'note?' => self::note(self::NAME),
             ],
             'boxes' => [
-                'key' => Check::key(...), 'name' => self::line(80), 'firmware?' => self::line(40), 'matterRelease?' => self::line(20),
+                'key' => Check::key(...), 'name' => self::line(80), 'segment?' => self::line(40), 'address?' => self::line(60),
+                'reserved?' => static fn (Input $one): bool => $one->flag(),
+                'firmware?' => self::line(40), 'matterRelease?' => self::line(20),
                 'note?' => self::note(self::NAME),
             ],
             'bridgeLinks' => [

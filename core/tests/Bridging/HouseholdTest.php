@@ -54,6 +54,10 @@ final class HouseholdTest extends TestCase
             array_map(static fn (DeviceWant $want): array => [$want->device, $want->ecosystem, $want->needs], $household->wants()),
         );
         self::assertSame([], $household->missingKinds());
+        self::assertSame(['Two', 'Hub', null, null], [
+            $household->ecosystem('two')?->name, $household->box('hub')?->name, $household->ecosystem('three'), $household->box('x'),
+        ]);
+        self::assertSame('contact', $household->device('c')->name);
     }
 
     public function test_what_is_wanted_from_where_there_is_nothing_is_asked_about(): void

@@ -59,6 +59,22 @@ final class LinkTest extends TestCase
         self::assertSame(['names', 'include', 'switch-on', 'sign-in', 'window', 'scan', 'count'], $kinds($export));
         self::assertSame(['names', 'switch-on', 'sign-in', 'window', 'scan', 'count'], $kinds($share), 'a share shows itself alone');
         self::assertSame(['join'], $kinds($join));
+        [$let] = LinkRun::acts($join, [], []);
+        self::assertSame(['Let the device join it', 3], [$let->say, $let->minutes]);
+        self::assertSame('2 devices in the list of what is shown', LinkRun::acts($export, [], [])[1]->say);
+    }
+
+    public function test_what_is_had_over_an_account_is_linked_once_for_all_devices_of_it(): void
+    {
+        $can = ['on-off'];
+        $house = new House([], [new Device('bell', 'bell', $can, ['cloud-link']), new Device('fan', 'fan', $can, ['cloud-link'])], [], [
+            new Ecosystem('phone', 'Phone', ['cloud-link'], $can),
+        ]);
+        $plan = BridgePlan::of($house, [new Want('bell', 'phone', $can), new Want('fan', 'phone', $can)], Policy::LocalFirst);
+        self::assertSame(['of devices as cloud-link to ecosystem phone'], array_map(
+            static fn (Link $link): string => $link->key(),
+            Link::all($plan, []),
+        ));
     }
 
     public function test_a_link_is_made_act_by_act_and_kept_as_it_was_begun(): void
@@ -174,11 +190,18 @@ final class LinkTest extends TestCase
     #[TestWith(['switch it on'])]
     #[TestWith(['dance: on the table'])]
     #[TestWith(['count: what appears'])]
+    #[TestWith(['over and out: now'])]
     public function test_a_line_that_is_no_act_is_refused_with_what_one_is(string $line): void
     {
+        try {
+            ActText::read("expect: nothing\n{$line}");
+            self::fail('It was taken.');
+        } catch (ActUnreadable $refused) {
+            self::assertSame('line 2', $refused->at);
+        }
         $this->expectException(ActUnreadable::class);
         $this->expectExceptionMessage("Line 2, “{$line}”, is no act. It begins with what is done (switch on, sign in");
-        ActText::read("expect: nothing\n{$line}");
+        ActText::readByForm("\n{$line}");
     }
 
     /** @return list<Act> */

@@ -1,5 +1,4 @@
 @use('Kavvel\Core\Bridging\ActKind')
-@php($isCounted = $act->kind === ActKind::Count)
 <x-form :action="route('jobs.link-acts.store', $job)">
     <input type="hidden" name="link" value="{{ $link->key() }}"><input type="hidden" name="number" value="{{ $number }}">
     @if ($act->kind === ActKind::SignIn)
@@ -7,12 +6,9 @@
     @elseif ($act->kind === ActKind::Window)
     <label class="field"><span>Its code, if you want it shown here</span>
         <input name="said" maxlength="120" autocomplete="off" spellcheck="false" value="{{ old('said') }}"></label>
-    @elseif ($isCounted)
+    @elseif ($act->kind === ActKind::Count)
     <label class="field"><span>How many appeared, of {{ count($row->devices) }}</span>
         <input name="said" inputmode="numeric" maxlength="4" value="{{ old('said') }}" required></label>
-    @if ($errors->has('said'))
-    <label class="tick"><input type="checkbox" name="anyway" value="1"> Take it as it is</label>
-    @endif
     @endif
     @if ($id === 'big')
     <div class="thumb"><button class="{{ $class }}" id="big" data-move="act-{{ $link->key() }}-{{ $number }}" data-key="n">{{

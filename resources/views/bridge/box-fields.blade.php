@@ -25,4 +25,10 @@
     <label class="field"><span>Release of its export</span><input name="matter_release" maxlength="20" inputmode="decimal"
         value="{{ old('matter_release', $one?->matter_release) }}" placeholder="by its sheet"></label>
 </div>
+<div class="two">
+    <label class="field"><span>Segment</span><input name="segment" value="{{ old('segment', $one?->segment) }}" maxlength="40"></label>
+    <label class="field"><span>Address</span><input name="address" value="{{ old('address', $one?->address) }}" maxlength="60"></label>
+</div>
+<label class="tick"><input type="checkbox" name="is_reserved" value="1" @checked(old('is_reserved', $one?->is_reserved))> The router always
+    gives it this address</label>
 <label class="field"><span>Note</span><input name="note" value="{{ old('note', $one?->note) }}" maxlength="255"></label>

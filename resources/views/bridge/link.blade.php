@@ -100,6 +100,14 @@
 </x-form>
 @endif
 @if ($act->kind === ActKind::Count)
+<details id="count-otherwise"><summary>It stays at another number</summary>
+<x-form :action="route('jobs.link-acts.store', $job)">
+    <input type="hidden" name="link" value="{{ $link->key() }}"><input type="hidden" name="number" value="{{ $number }}">
+    <input type="hidden" name="anyway" value="1">
+    <label class="field"><span>How many there are</span><input name="said" inputmode="numeric" maxlength="4" required></label>
+    <button class="btn">Take it as it is</button>
+</x-form>
+</details>
 @foreach (array_filter([ActKind::Include, ActKind::Window], fn ($kind) => $run->last($kind) !== null) as $kind)
 <x-form :action="route('jobs.link-acts.destroy', [$job, $row->id])" method="delete">
     <input type="hidden" name="to" value="{{ $kind->value }}">
@@ -115,7 +123,8 @@
     <h3>Then</h3>
     <ul class="rows">
         @foreach ($others as $one)
-        <li><span>{{ $bridging->linkTitle($one->link->key()) }}</span><span class="end quiet">{{ match (true) {
+        <li><a href="{{ $bench->url(['at' => "link {$one->link->key()}", 'slot' => null]) }}"><span>{{
+            $bridging->linkTitle($one->link->key()) }}</span></a><span class="end quiet">{{ match (true) {
             $one->isPutOff => 'put off for today',
             $one->ready === 0 => 'none is in',
             default => "{$one->run->minutesLeft()}\u{a0}min",

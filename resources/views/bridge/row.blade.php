@@ -40,6 +40,18 @@
         <div><dt>Fabrics</dt><dd>{{ $fabrics->used }} of {{ $fabrics->limit }}</dd></div>
         @endif
     </dl>
+    @if ($shown === null)
+    @php($removal = $bridging->removal($path))
+    <details id="removal-{{ $path->want->ecosystem }}"><summary>Before it is taken out there</summary>
+        @if ($removal->alsoRemoves !== [])
+        <p class="note danger">Deleting it in {{ $names[$path->want->ecosystem] }} {{ $ecosystem->sheet->removal->words() }}: {{
+            count($removal->alsoRemoves) === 1 ? '1 other goes' : count($removal->alsoRemoves).' others go' }} with it, {{ implode(', ',
+            array_map(fn ($key) => $bridging->device($key)->name, $removal->alsoRemoves)) }}.</p>
+        @endif
+        <p>{{ $removal->how }}</p>
+        <p class="quiet">{{ $removal->back }}</p>
+    </details>
+    @endif
     @if ($path->losses() !== [])
     <ul class="rows losses">
         @foreach ($path->losses() as $loss)

@@ -10,6 +10,12 @@
     ]])
     <button class="btn">Save the change</button>
 </x-form>
+@php($linked = App\Models\BridgeLink::into($slot))
+@if ($linked !== [])
+<p class="note danger">It shows in {{ implode(', ', $linked) }}. Before it goes, see
+    <a href="{{ route('jobs.bridge', $job) }}">at Bridge</a> what else goes with it there, and how it is taken out so that the others
+    stay.</p>
+@endif
 @if ($slot->node_id !== null)
 <x-form :action="route('jobs.slots.node.destroy', [$job, $slot])" method="delete" class="mt-2">
     <button class="btn plain">Take its device away</button>

@@ -17,6 +17,9 @@ final class BoxRequest extends SheetedRequest
             'gateway' => ['nullable', 'string', $this->existsInJob('gateways')],
             'is_owned' => ['required', 'boolean'],
             'firmware' => ['nullable', 'string', 'max:40'],
+            'segment' => ['nullable', 'string', 'max:40'],
+            'address' => ['nullable', 'string', 'max:60'],
+            'is_reserved' => ['nullable', 'boolean'],
         ];
     }
 
@@ -30,6 +33,9 @@ final class BoxRequest extends SheetedRequest
             'gateway_id' => $gateway === '' ? null : $this->siteJob()->gateways()->where('key', $gateway)->value('id'),
             'is_owned' => $this->boolean('is_owned'),
             'firmware' => $this->string('firmware')->squish()->toString() ?: null,
+            'segment' => $this->string('segment')->squish()->toString() ?: null,
+            'address' => $this->string('address')->squish()->toString() ?: null,
+            'is_reserved' => $this->boolean('is_reserved'),
         ];
     }
 }

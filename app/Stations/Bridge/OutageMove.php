@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Bridge;
+
+use App\Bridging\JobBridging;
+use App\Models\MeshReading;
+use App\Plan\Lens;
+use App\Radio\MeasuredMesh;
+use App\Radio\MeshMembers;
+use App\Stations\Asked;
+use App\Stations\Legend;
+use App\Stations\Middle;
+use App\Stations\Move;
+use Kavvel\Core\Bridging\NetworkNeed;
+use Kavvel\Core\Bridging\Outage;
+
+/** What stops and what goes on without the internet, the power, a box, or a device that others reach the hub through. */
+final readonly class OutageMove
+{
+    /** What was asked for by this word: the plan, and not the table */
+    private const ON_PLAN = 'plan';
+
+    public static function of(JobBridging $bridging, Asked $asked): Move
+    {
+        $outages = Outage::all($bridging->household, $bridging->plan(), self::strands($bridging));
+        $chosen = self::chosen($outages, $asked->at);
+        $data = [
+            'bridging' => $bridging, 'outages' => $outages, 'chosen' => $chosen, 'isOnPlan' => $asked->show === self::ON_PLAN,
+            'network' => NetworkNeed::all($bridging->household, $bridging->plan()),
+        ];
+
+        return new Move(
+            'bridge.outage-side',
+            static fn (): array => $data,
+            self::lens($bridging, $chosen),
+            new Legend('without '.lcfirst($chosen->name)),
+            middle: $asked->show === self::ON_PLAN ? null : new Middle(
+                'bridge.outage',
+                static fn (): array => $data,
+                hash('xxh128', serialize([$outages, $bridging->household->boxes, $asked->at])),
+                $bridging->sheet->geometry->storeys[0]['key'],
+                [],
+            ),
+            lenses: BridgeLens::titles(),
+            chosenLens: BridgeLens::Outage->value,
+        );
+    }
+
+    /**
+     * What the last reading of each radio says is cut off without one device. One that is older than its devices says nothing.
+     *
+     * @return array<string, list<string>>
+     */
+    private static function strands(JobBridging $bridging): array
+    {
+        $strands = [];
+        foreach (MeshReading::lastOf($bridging->sheet->job) as $reading) {
+            if (MeshMembers::age($reading->members, $reading->hub_at, $bridging->sheet, $reading->protocol)->isStale()) {
+                continue;
+            }
+            foreach (MeasuredMesh::of($bridging->sheet, $reading)->report->singlePoints as $point) {
+                if ($bridging->sheet->card($point->id) !== null) {
+                    $strands[" {$point->id}"] = $point->strands;
+                }
+            }
+        }
+
+        return $strands;
+    }
+
+    /** @param non-empty-list<Outage>|list<Outage> $outages */
+    private static function chosen(array $outages, ?string $at): Outage
+    {
+        foreach ($outages as $one) {
+            if ("{$one->kind->value} {$one->id}" === $at) {
+                return $one;
+            }
+        }
+
+        return $outages[0];
+    }
+
+    private static function lens(JobBridging $bridging, Outage $chosen): Lens
+    {
+        $stops = $on = [];
+        foreach ($chosen->stops as $path) {
+            $stops[$path->want->device][] = $bridging->ecosystems[$path->want->ecosystem]->name;
+        }
+        foreach ($chosen->goesOn as $path) {
+            $on[$path->want->device] = true;
+        }
+        $labels = array_fill_keys(array_map(strval(...), array_keys($on)), 'goes on');
+        foreach ($stops as $device => $names) {
+            $labels[$device] = isset($on[$device]) ? 'not from '.implode(', ', $names) : 'stops';
+        }
+
+        return new Lens(labels: $labels, keys: array_map(strval(...), array_keys($labels)));
+    }
+}
