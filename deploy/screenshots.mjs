@@ -32,10 +32,6 @@ for (const [name, path] of [
     ['rooms', `${JOB}/survey?lens=rooms&storey=ground&at=wall+ground-w08`],
     ['radio', `${JOB}/survey?lens=radio&storey=ground&at=${encodeURIComponent('zigbee hub:4.0,5.6')}`],
     ['wants', `${KAVVEL}/jobs/calico-court/survey?lens=wants&at=comfort`],
-    ['channels', `${KAVVEL}/jobs/calico-court/survey?lens=channels`],
-    ['closings', `${JOB}/survey?lens=closings`],
-    ['questions', `${JOB}/survey?lens=questions&at=question+keeper-blind`],
-    ['measure', `${JOB}/survey?lens=measure`],
 ]) {
     await page.goto(path);
     await keep(page, name);
@@ -58,7 +54,7 @@ await keep(page, 'pair');
 const hands = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
 await hands.goto(`${HANDS}/hands?device=hall-relay`);
 await hands.getByRole('button', { name: 'Press 3 times' }).click();
-await hands.locator('figure.blinking').waitFor();
+await hands.locator('figure[data-pattern="blink"]').waitFor();
 await keep(hands, 'hands');
 await page.getByRole('button', { name: 'Yes, the ceiling relay' }).waitFor({ timeout: 20_000 });
 await page.waitForFunction(() => !document.querySelector('.big.settling'));
@@ -82,6 +78,8 @@ for (let snag = 0; snag < 2; snag++) {
     await page.getByRole('button', { name: 'The client accepts it' }).click();
     await page.locator('.side .note', { hasText: text }).waitFor({ state: 'detached' });
 }
+await page.waitForFunction(() => !document.querySelector('.big.settling'));
+await page.getByRole('button', { name: 'It is closed' }).click();
 await page.waitForFunction(() => !document.querySelector('.big.settling'));
 await page.getByRole('button', { name: /^Make pack/ }).click();
 await page.getByRole('link', { name: /Open the PDF/ }).first().waitFor({ timeout: 60_000 });
