@@ -31,6 +31,20 @@ final readonly class BegunLinks
     }
 
     /**
+     * Links that are made and that no path leads over any more.
+     *
+     * @param  array<string, LinkAtHand>  $planned  by key
+     * @return list<BridgeLink>
+     */
+    public function leftOver(array $planned): array
+    {
+        return array_values(array_filter(
+            $this->rows,
+            static fn (BridgeLink $row): bool => $row->made_at !== null && ! isset($planned[$row->key]),
+        ));
+    }
+
+    /**
      * @param  list<string>  $hubs  keys of boxes that pair for themselves
      * @param  Closure(string): bool  $isIn  whether the device of a slot is
      * @return array<string, LinkAtHand> by key

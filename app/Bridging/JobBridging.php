@@ -209,6 +209,12 @@ final readonly class JobBridging
         return Trial::of($ecosystem->sheet->ecosystem()->kind, $ecosystem->name, $path->want, lcfirst($name));
     }
 
+    /** @return list<BridgeLink> links that are made, and that no path leads over any more */
+    public function leftOver(): array
+    {
+        return $this->links->leftOver($this->links());
+    }
+
     /** What the acts of a link have brought forth so far; null: it was not begun. */
     public function begun(string $key): ?BridgeLink
     {

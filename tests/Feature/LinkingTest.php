@@ -128,7 +128,7 @@ final class LinkingTest extends TestCase
         }
         $this->act(4, self::CODE);
         $this->post('/jobs/lantern-house/link-delays', ['link' => self::EXPORT])->assertRedirect(self::PAGE);
-        self::assertSame(0, TemporaryState::query()->whereNotNull('bridge_link_id')->whereNull('closed_at')->count(), 'nothing stays open');
+        self::assertSame('Whoever has the code can add the house', $this->open()->what, 'the window is open until it ends');
         $this->get(self::PAGE)->assertSee('put off for today')->assertSee('Hub to Sillboard, driver');
         Carbon::setTestNow(now()->addDay());
         self::assertSame(self::EXPORT, LinkAtHand::next(array_values($this->bridging()->links()))?->link->key(), 'begun goes first again');
@@ -210,6 +210,23 @@ final class LinkingTest extends TestCase
         $this->act(7, '12');
         self::assertTrue($this->link()->run()->isMade());
         self::assertContains('Tansy', $this->rungs('towel'));
+    }
+
+    public function test_a_link_that_no_path_leads_over_any_more_is_seen_and_taken_out(): void
+    {
+        foreach (range(0, 6) as $number) {
+            $this->act($number);
+        }
+        $this->act(7, '11');
+        $this->get(self::PAGE)->assertDontSee('no path leads over it any more');
+        Want::query()->where('site_job_id', $this->siteJob()->id)->where('wanted_from', 'voice')->delete();
+        $this->siteJob()->touchLive();
+        $this->get(self::PAGE)->assertSee('A link into Tansy is made, and no path leads over it any more.')
+            ->assertSee('11 devices still show');
+        $this->delete("/jobs/lantern-house/bridge-links/{$this->link()->id}")->assertRedirect(self::PAGE);
+        $this->get(self::PAGE)->assertDontSee('no path leads over it any more');
+        self::assertNotContains('Tansy', $this->rungs('signal-dimmer'));
+        self::assertTrue($this->logged('An old link into Tansy is taken out.'));
     }
 
     /** @return list<string> */

@@ -58,18 +58,26 @@ final readonly class Linking
         if ($number === null) {
             return;
         }
-        $this->closeStates($link, $person);
         $this->keep($link, $run->backTo($number), ['window_code' => null]);
         $this->logbook->write($job, $person, 'bridge', "Once more: {$run->acts[$number]->say}.");
     }
 
-    /** Who is needed for it is not there today. */
+    /** Who is needed for it is not there today. A window that is open stays registered until it ends by itself. */
     public function putOff(SiteJob $job, string $key, User $person): void
     {
         $link = $this->begin($job, $key);
-        $this->closeStates($link, $person);
         $link->update(['put_off_on' => today()]);
         $this->logbook->write($job, $person, 'bridge', "Put off, {$job->client_name} is not there: ".$link->run()->act()?->say.'.');
+    }
+
+    /** An old path is taken out: what it showed is proved by the new one. */
+    public function takeOut(SiteJob $job, BridgeLink $link, User $person): void
+    {
+        $link->credentials()->update(['stale_at' => now(), 'stale_because' => 'the link that it was for is taken out']);
+        $link->delete();
+        $into = $job->ecosystems()->where('key', $link->ecosystem_key)->value('name');
+        $words = is_string($into) ? "An old link into {$into} is taken out." : 'An old link is taken out.';
+        $this->logbook->write($job, $person, 'bridge', $words);
     }
 
     /**

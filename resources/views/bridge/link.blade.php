@@ -133,3 +133,4 @@
     </ul>
 </div>
 @endif
+@include('bridge.left-over')

@@ -105,3 +105,4 @@
     </ul>
 </div>
 @endif
+@include('bridge.left-over')

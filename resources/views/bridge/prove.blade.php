@@ -39,3 +39,4 @@
         <li><span>{{ $ecosystem->name }}</span></li>
     </ol>
 </div>
+@include('bridge.left-over')

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Bridge;
+
+use App\Http\Requests\JobRequest;
+use App\Models\BridgeLink;
+use App\Models\SiteJob;
+use App\Stations\Bridge\Linking;
+use Illuminate\Http\RedirectResponse;
+
+/** Links that are made. */
+final class LinkController
+{
+    public function destroy(JobRequest $request, SiteJob $job, BridgeLink $bridgeLink, Linking $linking): RedirectResponse
+    {
+        $linking->takeOut($job, $bridgeLink, $request->person());
+
+        return redirect()->route('jobs.bridge', $job, 303);
+    }
+}
