@@ -37,37 +37,17 @@
 <figure class="share-code">{!! QrCode::svg($row->window_code) !!}<figcaption>{{ $client }} scans it. It opens nothing once the window is
     over.</figcaption></figure>
 @endif
-@php($before = $number > 2 ? $number - 1 : 0)
-@if ($before > 0)
-<details id="acts-before"><summary>{{ $before }} done</summary>
+@include('bridge.acts-folded', ['id' => 'acts-before', 'steps' => array_slice(array_keys($run->acts), 0, $number), 'word' => 'done'])
 <ol class="rows steps">
-    @foreach (array_slice($run->acts, 0, $before) as $step => $one)
-    <li class="is-done"><span class="n">✓</span><span>{{ $one->say }}<span class="quiet"> {{ $run->done[$step]->note !== ''
-        ? "{$run->done[$step]->note}, " : '' }}{{ $run->done[$step]->by }}</span></span></li>
-    @endforeach
-</ol>
-</details>
-@endif
-<ol class="rows steps">
-    @foreach (array_slice($run->acts, $before, preserve_keys: true) as $step => $one)
-    <li @class(['is-done' => isset($run->done[$step]), 'is-current' => $step === $number])><span class="n">{{
-        isset($run->done[$step]) ? '✓' : $step + 1 }}</span><span>{{ $one->say }}</span>
-        @if ($step === $number && $left !== null && ! $isOver)
+    <li class="is-current"><span class="n">{{ $number + 1 }}</span><span>{{ $act->say }}</span>
+        @if ($left !== null && ! $isOver)
         <span class="end measure" data-seconds-left="{{ $left }}">{{ sprintf('%d:%02d left', intdiv($left, 60), $left % 60) }}</span>
         @endif</li>
-    @endforeach
+    @if (isset($run->acts[$number + 1]))
+    <li><span class="n">{{ $number + 2 }}</span><span>{{ $run->acts[$number + 1]->say }}</span></li>
+    @endif
 </ol>
-@if ($act->kind === ActKind::Include)
-<details id="include-list" open><summary>The {{ count($link->devices) }} that are shown</summary>
-<ul class="rows">
-    @foreach ($link->devices as $device)
-    @php($card = $bridging->sheet->card($device))
-    <li>@chip($card->profile->protocol)<span>{{ $card->slot->name ?? Str::ucfirst($card->calledInRoom()) }}</span>
-        @if (! $card->isIn())<span class="end quiet">later</span>@endif</li>
-    @endforeach
-</ul>
-</details>
-@endif
+@include('bridge.acts-folded', ['id' => 'acts-after', 'steps' => array_slice(array_keys($run->acts), $number + 2), 'word' => 'more'])
 @if ($mayWork)
 @if ($isOver)
 <x-form :action="route('jobs.link-acts.destroy', [$job, $row->id])" method="delete">
@@ -116,6 +96,17 @@
 </x-form>
 @endforeach
 @endif
+@endif
+@if ($act->kind === ActKind::Include)
+<details id="include-list" open><summary>The {{ count($link->devices) }} that are shown</summary>
+<ul class="rows">
+    @foreach ($link->devices as $device)
+    @php($card = $bridging->sheet->card($device))
+    <li>@chip($card->profile->protocol)<span>{{ $card->slot->name ?? Str::ucfirst($card->calledInRoom()) }}</span>
+        @if (! $card->isIn())<span class="end quiet">later</span>@endif</li>
+    @endforeach
+</ul>
+</details>
 @endif
 @php($others = array_filter($bridging->links(), fn ($one) => ! $one->run->isMade() && $one->link->key() !== $link->key()))
 @if ($others !== [])

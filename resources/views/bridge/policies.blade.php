@@ -5,8 +5,7 @@
 <div>
     <p class="over"><span>By which paths</span><span>{{ $isChosen ? 'chosen' : '' }}</span></p>
     <h2>{{ $policy->words() }}</h2>
-    <p class="why">{{ $policy->why() }} A path that does what is wanted goes before one that does not, and a lock or an alarm never hangs
-        on a cloud, whatever is chosen.</p>
+    <p class="why">{{ $policy->why() }}</p>
 </div>
 <table class="register policies"><caption class="visually-hidden">The three ways side by side</caption>
     <thead><tr><th scope="col"><span class="visually-hidden">What</span></th>
@@ -16,13 +15,13 @@
     </tr></thead>
     <tbody>
     @foreach ([
-        "Of {$bridging->figures[$policy->value]->wants} wants met" => fn ($f) => (string) $f->met,
-        'Over a cloud' => fn ($f) => (string) $f->cloud,
-        'Functions lost' => fn ($f) => (string) $f->lost,
-        'Boxes on the way' => fn ($f) => (string) count($f->boxes),
+        "Met, of {$bridging->figures[$policy->value]->wants}" => fn ($f) => (string) $f->met,
+        'By cloud' => fn ($f) => (string) $f->cloud,
+        'Lost' => fn ($f) => (string) $f->lost,
+        'Boxes' => fn ($f) => (string) count($f->boxes),
         'To buy' => fn ($f) => (string) count($f->plan->buying->ids()),
-        'Costs now' => fn ($f) => number_format($f->plan->buying->cost),
-        'and a year' => fn ($f) => number_format($f->plan->buying->yearlyCost),
+        'Now' => fn ($f) => number_format($f->plan->buying->cost),
+        'A year' => fn ($f) => number_format($f->plan->buying->yearlyCost),
     ] as $what => $say)
     @php($values = array_map($say, $bridging->figures))
     <tr @class(['differs' => count(array_unique($values)) > 1])><th scope="row">{{ $what }}</th>
@@ -33,6 +32,13 @@
     @endforeach
     </tbody>
 </table>
+@if ($bench->mayWork() && ! $isChosen)
+<x-form :action="route('jobs.bridge-policy.update', $job)" method="put">
+    <input type="hidden" name="policy" value="{{ $policy->value }}">
+    <input type="hidden" name="seen" value="{{ $bridging->sheet->job->bridge_policy?->value }}">
+    <div class="thumb"><button class="big" id="big" data-move="policy-{{ $policy->value }}">Take it</button></div>
+</x-form>
+@endif
 @php($differences = $bridging->differences($policy))
 @if ($differences !== [])
 <div>
@@ -48,10 +54,5 @@
 <p class="note">To buy: {{ implode(', ', array_map($boxName, $plan->buying->ids())) }}. Of all that could be bought it is the cheapest
     that meets as many wants as everything together.</p>
 @endif
-@if ($bench->mayWork() && ! $isChosen)
-<x-form :action="route('jobs.bridge-policy.update', $job)" method="put">
-    <input type="hidden" name="policy" value="{{ $policy->value }}">
-    <input type="hidden" name="seen" value="{{ $bridging->sheet->job->bridge_policy?->value }}">
-    <div class="thumb"><button class="big" id="big" data-move="policy-{{ $policy->value }}">Take it</button></div>
-</x-form>
-@endif
+<p class="quiet">Whatever is chosen, a path that does what is wanted goes before one that does not, and a lock or an alarm never hangs on a
+    cloud.</p>
