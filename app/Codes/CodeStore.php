@@ -153,6 +153,12 @@ final readonly class CodeStore
             ->update(['stale_at' => now(), 'stale_because' => $because]);
     }
 
+    /** Whose code of this job it is, or null. */
+    public static function holder(int $job, Code $code): ?Credential
+    {
+        return self::held($job, self::fingerprint($code->identity()))->first();
+    }
+
     /**
      * Codes of a standard that still open something: with their device, or in the tray.
      *
@@ -199,11 +205,7 @@ final readonly class CodeStore
     private function store(SiteJob $job, ?Slot $slot, string $kind, string $secret, string $identity, User $person): Credential
     {
         $fingerprint = self::fingerprint($identity);
-        $used = Credential::query()->with('slot')
-            ->where('site_job_id', $job->id)
-            ->where('fingerprint', $fingerprint)
-            ->whereNull('stale_at')
-            ->lockForUpdate()->first();
+        $used = self::held($job->id, $fingerprint)->lockForUpdate()->first();
         if ($used !== null) {
             throw CodeNotTaken::isUsed($used);
         }
@@ -212,6 +214,12 @@ final readonly class CodeStore
             'site_job_id' => $job->id, 'slot_id' => $slot?->id, 'kind' => $kind, 'secret' => $secret, 'fingerprint' => $fingerprint,
             'label' => '', 'stored_by' => $person->name,
         ]);
+    }
+
+    /** @return Builder<Credential> */
+    private static function held(int $job, string $fingerprint): Builder
+    {
+        return Credential::query()->with('slot')->where('site_job_id', $job)->where('fingerprint', $fingerprint)->whereNull('stale_at');
     }
 
     /** @return non-empty-list<Code> */

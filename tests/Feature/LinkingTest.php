@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Bridging\JobBridging;
+use App\Codes\CodeStore;
+use App\JobFiles\Exporter;
 use App\JobSheet\JobSheet;
 use App\Models\BridgeBox;
 use App\Models\BridgeLink;
@@ -103,11 +105,34 @@ final class LinkingTest extends TestCase
         TemporaryStates::closeEnded();
         $state = TemporaryState::query()->whereNotNull('bridge_link_id')->firstOrFail();
         self::assertSame('itself', $state->closed_by);
+        self::assertArrayHasKey('endsAt', last(app(Exporter::class)->export($this->siteJob())['temporaryStates']));
         self::assertEquals($state->ends_at, $state->closed_at);
         self::assertGreaterThan($version, $this->siteJob()->live_version);
         $this->get(self::PAGE)->assertSee('Open the next one')->assertDontSee('share-code');
         $this->delete("/jobs/lantern-house/bridge-links/{$this->link()->id}/acts", ['to' => 'window']);
         self::assertSame([4, null], [$this->link()->run()->current(), $this->link()->window_code]);
+    }
+
+    public function test_the_code_of_a_device_itself_is_no_code_of_a_window(): void
+    {
+        foreach (range(0, 3) as $number) {
+            $this->act($number);
+        }
+        app(CodeStore::class)->scan($this->siteJob(), self::CODE, $this->user());
+        $this->act(4, self::CODE)->assertSessionHasErrors('said');
+        self::assertStringContainsString('the code on the sticker of', (string) session('errors')->first('said'));
+        $this->act(4, '30412-05573-61002-18744-00921-47150-33208-59016')->assertSessionHasErrors('said');
+        self::assertSame(4, $this->link()->run()->current());
+    }
+
+    public function test_what_somebody_has_made_meanwhile_is_not_opened_again_by_who_goes_back(): void
+    {
+        foreach (range(0, 6) as $number) {
+            $this->act($number);
+        }
+        $this->act(7, '11');
+        $this->delete("/jobs/lantern-house/bridge-links/{$this->link()->id}/acts", ['to' => 'include'])->assertSessionHasErrors('link');
+        self::assertTrue($this->link()->run()->isMade());
     }
 
     public function test_two_people_do_not_do_one_act_twice(): void

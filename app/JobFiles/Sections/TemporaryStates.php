@@ -22,6 +22,7 @@ final readonly class TemporaryStates extends Section
             'key' => $one->key, 'slot' => $one->slot?->key, 'what' => $one->what, 'openedBy' => $one->opened_by,
             'openedAt' => self::time($one->opened_at), 'closeBy' => $one->close_by?->toDateString(), 'closedBy' => $one->closed_by,
             'closedAt' => self::time($one->closed_at),
+            ...$one->ends_at === null ? [] : ['endsAt' => self::time($one->ends_at)],
         ])->values()->all();
     }
 
@@ -32,7 +33,7 @@ final readonly class TemporaryStates extends Section
                 'site_job_id' => $reading->job->id, 'key' => $row['key'], 'slot_id' => $reading->id('slots', $row['slot'] ?? null),
                 'what' => $row['what'], 'opened_by' => $row['openedBy'], 'opened_at' => $reading->time($row['openedAt']),
                 'close_by' => isset($row['closeBy']) ? $reading->date($row['closeBy']) : null, 'closed_by' => $row['closedBy'] ?? null,
-                'closed_at' => $reading->time($row['closedAt'] ?? null),
+                'closed_at' => $reading->time($row['closedAt'] ?? null), 'ends_at' => $reading->time($row['endsAt'] ?? null),
             ]);
         }
     }

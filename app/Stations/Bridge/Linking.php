@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Bridge;
 
 use App\Bridging\JobBridging;
+use App\Codes\CodeStore;
 use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
 use App\Models\BridgeLink;
@@ -37,7 +38,7 @@ final readonly class Linking
      */
     public function done(SiteJob $job, string $key, int $number, string $said, bool $anyway, User $person): void
     {
-        $link = $this->begin($job, $key);
+        [$link, $title] = $this->begin($job, $key);
         $run = $link->run();
         $act = $run->acts[$number] ?? null;
         try {
@@ -47,13 +48,21 @@ final readonly class Linking
         }
         $this->keep($link, $next);
         $this->open($link, $act, $said, $person);
-        $this->logbook->write($job, $person, 'bridge', $this->words($job, $link, $act, $next));
+        $this->logbook->write($job, $person, 'bridge', $next->isMade() ? "Linked: {$title}." : "{$title}: {$act?->say}.");
     }
 
-    /** Back to a window that ended or a list that was not right; what came after it is done again. */
+    /**
+     * Back to a window that ended or a list that was not right; what came after it is done again.
+     *
+     * @throws LinkRefused where somebody has made the link meanwhile
+     */
     public function back(SiteJob $job, BridgeLink $link, ActKind $to, User $person): void
     {
-        $run = $link->run();
+        $job->holdForWriting();
+        $run = $link->refresh()->run();
+        if ($run->isMade()) {
+            throw LinkRefused::isOutOfTurn(ActOutOfTurn::isNot(null));
+        }
         $number = $run->last($to);
         if ($number === null) {
             return;
@@ -65,7 +74,7 @@ final readonly class Linking
     /** Who is needed for it is not there today. A window that is open stays registered until it ends by itself. */
     public function putOff(SiteJob $job, string $key, User $person): void
     {
-        $link = $this->begin($job, $key);
+        [$link] = $this->begin($job, $key);
         $link->update(['put_off_on' => today()]);
         $this->logbook->write($job, $person, 'bridge', "Put off, {$job->client_name} is not there: ".$link->run()->act()?->say.'.');
     }
@@ -87,7 +96,7 @@ final readonly class Linking
      */
     public function keepKey(SiteJob $job, string $key, string $secret, User $person): void
     {
-        $link = $this->begin($job, $key);
+        [$link] = $this->begin($job, $key);
         $link->credentials()->delete();
         Credential::query()->create([
             'site_job_id' => $job->id, 'bridge_link_id' => $link->id, 'kind' => CodeFamily::OwnKey->value,
@@ -97,25 +106,24 @@ final readonly class Linking
     }
 
     /**
-     * The row of a link of the plan, made when the first of it is done.
+     * The row of a link of the plan, made when the first of it is done, and what people call it.
+     *
+     * @return array{BridgeLink, string}
      *
      * @throws LinkRefused
      */
-    private function begin(SiteJob $job, string $key): BridgeLink
+    private function begin(SiteJob $job, string $key): array
     {
         $job->holdForWriting();
-        $link = $job->bridgeLinks()->where('key', $key)->first();
-        $planned = JobBridging::of(JobSheet::of($job))->links()[$key] ?? throw LinkRefused::isNotPlanned();
-        if ($link !== null) {
-            $link->update(['acts' => $planned->run->toArray(), 'devices' => $planned->link->devices]);
-
-            return $link;
-        }
-
-        return BridgeLink::query()->create([
-            'site_job_id' => $job->id, 'key' => $key, 'acts' => $planned->run->toArray(), 'devices' => $planned->link->devices,
+        $bridging = JobBridging::of(JobSheet::of($job));
+        $planned = $bridging->links()[$key] ?? throw LinkRefused::isNotPlanned();
+        $link = $bridging->begun($key) ?? new BridgeLink(['site_job_id' => $job->id, 'key' => $key]);
+        $link->fill([
+            'acts' => $planned->run->toArray(), 'devices' => $planned->link->devices,
             'ecosystem_key' => $planned->link->isIntoEcosystem ? $planned->link->to : null,
-        ]);
+        ])->save();
+
+        return [$link, $bridging->linkTitle($key)];
     }
 
     /** @throws LinkRefused */
@@ -159,6 +167,11 @@ final readonly class Linking
             if (! in_array($read->kind(), [CodeKind::MatterQr, CodeKind::MatterManual], true)) {
                 throw LinkRefused::isNoCode('That is '.$read->kind()->title().'; a sharing window goes by a Matter code of its own.');
             }
+            $sticker = CodeStore::holder($link->site_job_id, $read);
+            if ($sticker !== null) {
+                throw LinkRefused::isNoCode('That is the code on the sticker of '.($sticker->slot === null ? 'a device of this job'
+                    : "the {$sticker->slot->title()}").'; a sharing window goes by a code of its own.');
+            }
             $link->update(['window_code' => $read->spelling()]);
         }
         $this->states->openUntil(
@@ -181,12 +194,5 @@ final readonly class Linking
     {
         $madeAt = $link->made_at ?? ($run->isMade() ? now() : null);
         $link->update(['acts' => $run->toArray(), 'put_off_on' => null, 'made_at' => $madeAt, ...$more]);
-    }
-
-    private function words(SiteJob $job, BridgeLink $link, ?Act $act, LinkRun $run): string
-    {
-        $title = JobBridging::of(JobSheet::of($job))->linkTitle($link->key);
-
-        return $run->isMade() ? "Linked: {$title}." : "{$title}: {$act?->say}.";
     }
 }

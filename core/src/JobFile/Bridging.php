@@ -6,10 +6,10 @@ namespace Kavvel\Core\JobFile;
 
 use Kavvel\Core\Bridging\LinkRun;
 use Kavvel\Core\Bridging\SheetFile;
-use Kavvel\Core\Bridging\SheetInput;
 use Kavvel\Core\Bridging\SheetKind;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\Protocol\Release;
 
 /** What a job file tells of ecosystems and of the boxes on the way there; a file may tell nothing of them. */
 final readonly class Bridging
@@ -25,7 +25,7 @@ final readonly class Bridging
             Check::keys($input, $section);
             foreach ($input->get($section)->items() as $row) {
                 Check::known($row->get('sheet'), $sheets[$kind->value]);
-                SheetInput::release($row->find('matterRelease'));
+                Release::fromInput($row->find('matterRelease'));
             }
         }
         $links = [];

@@ -212,7 +212,7 @@ final readonly class Limits
             ],
             'temporaryStates' => [
                 'key' => Check::key(...), 'slot?' => Check::key(...), 'what' => self::line(190), 'openedBy' => $name, 'openedAt' => $time,
-                'closeBy?' => Check::date(...), 'closedBy?' => $name, 'closedAt?' => $time,
+                'closeBy?' => Check::date(...), 'closedBy?' => $name, 'closedAt?' => $time, 'endsAt?' => $time,
             ],
             'measures' => ['opening' => self::line(120), 'storey?' => Check::key(...), 'at?' => $place],
             'heating' => [
