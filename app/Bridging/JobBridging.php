@@ -30,12 +30,11 @@ use Kavvel\Core\Bridging\Path;
 use Kavvel\Core\Bridging\PlacedDevice;
 use Kavvel\Core\Bridging\Policy;
 use Kavvel\Core\Bridging\PolicyFigures;
-use Kavvel\Core\Bridging\Release;
 use Kavvel\Core\Bridging\RemovalAdvice;
 use Kavvel\Core\Bridging\TornDevice;
 use Kavvel\Core\Bridging\Trial;
 use Kavvel\Core\Input\InvalidInput;
-use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Protocol\Release;
 use Kavvel\Core\Proving\Outcome;
 
 /** How the wants of a job reach its ecosystems, under every policy; worked out once for whatever it follows from. */
@@ -106,9 +105,10 @@ final readonly class JobBridging
         return $this->sheet->job->bridge_policy ?? Policy::LocalFirst;
     }
 
-    public function step(): BridgeStep
+    /** @return list<BridgeStep> what is to be settled before anything is linked */
+    public function open(): array
     {
-        return BridgeStep::of(
+        return BridgeStep::open(
             $this->household,
             $this->plan(),
             $this->sheet->job->bridge_policy !== null,
@@ -118,15 +118,9 @@ final readonly class JobBridging
         );
     }
 
-    /** What is to be settled before anything is linked, one by one. */
-    public function countOpen(): int
+    public function step(): BridgeStep
     {
-        if ($this->household->missingKinds() === [] && $this->household->wants() === []) {
-            return 0;
-        }
-
-        return count($this->household->missingKinds()) + count($this->bareHubs()) + ($this->sheet->job->bridge_policy === null ? 1 : 0)
-            + count($this->plan()->buying->ids()) + count($this->ownerless()) + ($this->untold() === [] ? 0 : 1);
+        return BridgeStep::next($this->open(), $this->household);
     }
 
     /** @return array<string, LinkAtHand> by key, each after those that it builds upon */
@@ -135,14 +129,10 @@ final readonly class JobBridging
         return $this->links->all($this->plan(), $this->household, $this->hubBoxes(), $this->isReady(...));
     }
 
-    /** What is said before a device is taken out of an ecosystem. */
-    public function removal(Path $path): RemovalAdvice
+    /** @return list<RemovalAdvice> what is said before a device is taken out of an ecosystem, in the order of the paths */
+    public function removals(): array
     {
-        $all = RemovalAdvice::all($this->plan(), $this->household->house());
-        $own = array_filter($all, static fn (RemovalAdvice $one): bool => $one->device === $path->want->device
-            && $one->ecosystem === $path->want->ecosystem);
-
-        return array_values($own)[0];
+        return RemovalAdvice::all($this->plan(), $this->household->house());
     }
 
     /** "Hub to Wicket, Matter bridge" */
@@ -348,16 +338,8 @@ final readonly class JobBridging
             $card->profile,
             $card->behind,
             $boxOfHub[(string) ($card->hub?->key() ?? $sheet->hubChoice($card)->hub)] ?? null,
-            self::fabrics($sheet, $card->profile->protocol),
+            PlacedDevice::fabricsHeld($card->profile->protocol, array_map(static fn (Hub $hub): array => $hub->speaks, $sheet->hubs)),
         ), $sheet->cards));
-    }
-
-    /** Our own hub holds one of every device that it takes in over Matter. */
-    private static function fabrics(JobSheet $sheet, Protocol $protocol): int
-    {
-        $isMatter = in_array($protocol, [Protocol::Matter, Protocol::Thread], true);
-
-        return count(array_filter($sheet->hubs, static fn (Hub $hub): bool => $isMatter && in_array($protocol, $hub->speaks, true)));
     }
 
     private static function release(?string $text): ?Release

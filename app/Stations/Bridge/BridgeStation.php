@@ -39,7 +39,7 @@ final readonly class BridgeStation implements Station
             return new Progress(0.0, 1, 'too many boxes');
         }
         $wants = count($bridging->household->wants());
-        $open = $bridging->countOpen();
+        $open = count($bridging->open());
         $links = $bridging->links();
         $made = count(array_filter($links, static fn (LinkAtHand $one): bool => $one->run->isMade()));
         $toMake = count($links) - $made;

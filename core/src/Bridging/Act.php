@@ -6,7 +6,7 @@ namespace Kavvel\Core\Bridging;
 
 use Kavvel\Core\Input\Input;
 
-/** One act of linking: what is done, where, by whom, and how long it takes. */
+/** One act of linking: what is done, by whom, and how long it takes. */
 final readonly class Act
 {
     /** A sharing window by the Matter core specification, in seconds */
@@ -20,7 +20,6 @@ final readonly class Act
     private function __construct(
         public ActKind $kind,
         public string $say,
-        public string $where = '',
         public bool $isClients = false,
         public int $minutes = 1,
         public ?int $seconds = null,
@@ -35,7 +34,6 @@ final readonly class Act
         return new self(
             $kind,
             $input->get('say')->idUpTo(200),
-            $input->find('where')?->textUpTo(120) ?? '',
             $input->find('client')?->flag() ?? $kind === ActKind::SignIn,
             $input->find('minutes')?->whole(0, 600) ?? 1,
             $kind === ActKind::Window ? $input->find('seconds')?->whole($least, $most) ?? $most : null,
@@ -53,7 +51,7 @@ final readonly class Act
     public function toArray(): array
     {
         return array_filter([
-            'do' => $this->kind->value, 'say' => $this->say, 'where' => $this->where, 'client' => $this->isClients,
+            'do' => $this->kind->value, 'say' => $this->say, 'client' => $this->isClients,
             'minutes' => $this->minutes, 'seconds' => $this->seconds, 'effect' => $this->effect,
         ], static fn (mixed $value): bool => $value !== '' && $value !== null);
     }

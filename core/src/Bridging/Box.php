@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Bridging;
 
+use Kavvel\Core\Protocol\Release;
+
 /** A box between devices and ecosystems: a hub, a bridge, somebody's cloud. */
 final readonly class Box
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Core\Bridging;
 
 use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Protocol\Release;
 
 /** A box of the job: there already, or to be weighed. */
 final readonly class BoxAtHand

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Core\Bridging;
 
 use Kavvel\Core\Input\Input;
+use Kavvel\Core\Protocol\Release;
 
 /** A catalogue entry: a box or a service between devices and ecosystems. Prices in the money of the company. */
 final readonly class BoxSheet
@@ -48,7 +49,7 @@ final readonly class BoxSheet
             array_map(self::offer(...), $input->get('offers')->items()),
             SheetInput::acts($input->get('offers')->items(), 'as'),
             array_map(Act::fromInput(...), $input->find('taking')?->items() ?? []),
-            SheetInput::release($input->find('matterRelease')),
+            Release::fromInput($input->find('matterRelease')),
             $input->find('latencyMs')?->numberUpTo(0, 60_000) ?? 0.0,
             $input->find('cost')?->numberUpTo(0, 1_000_000) ?? 0.0,
             $input->find('yearlyCost')?->numberUpTo(0, 1_000_000) ?? 0.0,
@@ -85,7 +86,7 @@ final readonly class BoxSheet
     {
         return new Offer(
             SheetInput::word($offer->get('as')),
-            SheetInput::release($offer->find('matterRelease')),
+            Release::fromInput($offer->find('matterRelease')),
             $offer->find('drops') === null ? [] : SheetInput::words($offer->get('drops')),
             $offer->find('cloud')?->flag() ?? false,
         );

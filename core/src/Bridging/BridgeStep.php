@@ -6,7 +6,7 @@ namespace Kavvel\Core\Bridging;
 
 use Kavvel\Core\Wants\WantedFrom;
 
-/** What has to be settled next before anything is linked, in this order. */
+/** Something that has to be settled before anything is linked. */
 final readonly class BridgeStep
 {
     /**
@@ -21,27 +21,50 @@ final readonly class BridgeStep
     ) {}
 
     /**
+     * All that is open, in the order in which it is settled; without a want there is nothing to settle.
+     *
      * @param  list<string>  $bareHubs  ids of hubs of which nobody has said what they pass on
      * @param  list<string>  $ownerless  ids of ecosystems that need an account of which nobody has said whose it is
      * @param  list<Impossible>  $untold
+     * @return list<self>
      */
-    public static function of(
+    public static function open(
         Household $household,
         BridgePlan $plan,
         bool $isChosen,
         array $bareHubs,
         array $ownerless,
         array $untold,
-    ): self {
-        return match (true) {
-            $household->missingKinds() !== [] => new self(BridgeStepKind::NameEcosystem, $household->missingKinds()[0]),
-            $household->wants() === [] => new self(BridgeStepKind::NothingWanted),
-            $bareHubs !== [] => new self(BridgeStepKind::DescribeHub, id: $bareHubs[0]),
-            ! $isChosen => new self(BridgeStepKind::ChoosePolicy),
-            $plan->buying->ids() !== [] => new self(BridgeStepKind::Buy, id: $plan->buying->ids()[0]),
-            $ownerless !== [] => new self(BridgeStepKind::SayWhoseAccount, id: $ownerless[0]),
-            $untold !== [] => new self(BridgeStepKind::TellClient, unmet: $untold),
-            default => new self(BridgeStepKind::Settled),
-        };
+    ): array {
+        $named = array_map(
+            static fn (WantedFrom $from): self => new self(BridgeStepKind::NameEcosystem, $from),
+            $household->missingKinds(),
+        );
+        if ($household->wants() === []) {
+            return $named;
+        }
+        return [
+            ...$named,
+            ...self::each(BridgeStepKind::DescribeHub, $bareHubs),
+            ...$isChosen ? [] : [new self(BridgeStepKind::ChoosePolicy)],
+            ...self::each(BridgeStepKind::Buy, $plan->buying->ids()),
+            ...self::each(BridgeStepKind::SayWhoseAccount, $ownerless),
+            ...$untold === [] ? [] : [new self(BridgeStepKind::TellClient, unmet: $untold)],
+        ];
+    }
+
+    /** @param list<self> $open */
+    public static function next(array $open, Household $household): self
+    {
+        return $open[0] ?? new self($household->wants() === [] ? BridgeStepKind::NothingWanted : BridgeStepKind::Settled);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<self>
+     */
+    private static function each(BridgeStepKind $kind, array $ids): array
+    {
+        return array_map(static fn (string $id): self => new self($kind, id: $id), $ids);
     }
 }

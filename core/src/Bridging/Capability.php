@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Bridging;
 
+use Kavvel\Core\Protocol\Release;
+
 /**
  * A function of devices: since which release it travels over Matter (null: in every one), whether safety hangs on it, and whether
  * the standard has a word for it at all.

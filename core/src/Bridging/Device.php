@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Core\Bridging;
 
 use Kavvel\Core\Catalogue\LinkSheet;
+use Kavvel\Core\Protocol\Release;
 
 /** A device that is wanted somewhere: what it can do, what it speaks, and how many fabrics it holds. */
 final readonly class Device

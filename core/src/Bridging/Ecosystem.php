@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Bridging;
 
+use Kavvel\Core\Protocol\Release;
+
 /** A platform from which the client wants to use devices. */
 final readonly class Ecosystem
 {

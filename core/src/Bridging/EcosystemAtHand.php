@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Bridging;
 
+use Kavvel\Core\Protocol\Release;
+
 /** An ecosystem that the client has or wants. */
 final readonly class EcosystemAtHand
 {

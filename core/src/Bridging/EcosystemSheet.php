@@ -6,6 +6,7 @@ namespace Kavvel\Core\Bridging;
 
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Naming\Ecosystem as NamePlatform;
+use Kavvel\Core\Protocol\Release;
 use Kavvel\Core\Wants\WantedFrom;
 
 /** A catalogue entry: what a platform takes in, what it knows, how it removes, and what it does to names. */
@@ -52,7 +53,7 @@ final readonly class EcosystemSheet
             SheetInput::words($input->get('accepts')),
             SheetInput::words($input->get('knows')),
             SheetInput::acts($input->find('linking')?->items() ?? [], 'form'),
-            SheetInput::release($input->find('matterRelease')),
+            Release::fromInput($input->find('matterRelease')),
             Removal::from($input->get('removal')->word(array_column(Removal::cases(), 'value'))),
             $input->find('account')?->textUpTo(120) ?? '',
             $input->find('needsInternet')?->flag() ?? false,

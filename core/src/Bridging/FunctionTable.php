@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Bridging;
 
+use Kavvel\Core\Protocol\Release;
+
 /** What is known of the functions of devices: what people call them, and since which release they travel over Matter. */
 final readonly class FunctionTable
 {

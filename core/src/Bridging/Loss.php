@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Bridging;
 
+use Kavvel\Core\Protocol\Release;
+
 /** A capability that does not get through, where it falls, and why. */
 final readonly class Loss
 {

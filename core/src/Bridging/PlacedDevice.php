@@ -36,7 +36,7 @@ final readonly class PlacedDevice
             $this->name,
             FunctionTable::passedOn($this->profile->capabilities),
             $this->speaks(),
-            $sheet->matterRelease === null ? null : Release::of($sheet->matterRelease),
+            $sheet->release,
             $this->profile->vital,
             $this->fabricsUsed,
             $sheet->fabrics,
@@ -49,8 +49,7 @@ final readonly class PlacedDevice
         if (! $this->profile->can('bridge')) {
             return null;
         }
-        $release = $this->profile->linkSheet->matterRelease;
-        $release = $release === null ? null : Release::of($release);
+        $release = $this->profile->linkSheet->release;
 
         return new Box($this->id, $this->name, true, [self::BEHIND.$this->id], [new Offer(Form::MATTER_BRIDGE, $release)], $release);
     }
@@ -66,6 +65,18 @@ final readonly class PlacedDevice
             Protocol::Matter => [Form::MATTER, Form::MATTER_BRIDGE],
             default => [$hub !== null && self::joinsOnce($protocol) ? "{$protocol->value} at {$hub}" : $protocol->value],
         };
+    }
+
+    /**
+     * Every hub that speaks it holds one fabric of a device that comes in over Matter.
+     *
+     * @param  list<list<Protocol>>  $hubs  what each hub of the job speaks
+     */
+    public static function fabricsHeld(Protocol $protocol, array $hubs): int
+    {
+        return $protocol !== Protocol::Matter && $protocol !== Protocol::Thread
+            ? 0
+            : count(array_filter($hubs, static fn (array $speaks): bool => in_array($protocol, $speaks, true)));
     }
 
     /** It comes in behind a bridge. */

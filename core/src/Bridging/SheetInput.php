@@ -45,13 +45,4 @@ final readonly class SheetInput
             ? $word->text()
             : throw InvalidInput::outOfRange($word->at, 'a word of letters and digits, such as matter-bridge');
     }
-
-    public static function release(?Input $release): ?Release
-    {
-        try {
-            return $release === null ? null : Release::of($release->text());
-        } catch (ReleaseUnreadable) {
-            throw InvalidInput::outOfRange($release->at, 'a release: numbers with dots, such as 1.3');
-        }
-    }
 }

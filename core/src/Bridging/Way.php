@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Bridging;
 
+use Kavvel\Core\Protocol\Release;
+
 /** How a device is passed on, box by box, and what is left of it so far. */
 final readonly class Way
 {

@@ -12,11 +12,11 @@ use Kavvel\Core\Bridging\Ecosystem;
 use Kavvel\Core\Bridging\House;
 use Kavvel\Core\Bridging\Offer;
 use Kavvel\Core\Bridging\Removal;
-use Kavvel\Core\Bridging\SheetInput;
 use Kavvel\Core\Bridging\Want;
 use Kavvel\Core\Catalogue\LinkSheet;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\Protocol\Release;
 
 /** The house and its wants, as the command line takes them. */
 final readonly class BridgeInput
@@ -28,7 +28,7 @@ final readonly class BridgeInput
         return new House(
             $this->all('capabilities', static fn (Input $one): Capability => new Capability(
                 $one->get('id')->id(),
-                SheetInput::release($one->find('matterSince')),
+                Release::fromInput($one->find('matterSince')),
                 $one->find('safety')?->flag() ?? false,
             )),
             $this->all('devices', self::device(...)),
@@ -59,7 +59,7 @@ final readonly class BridgeInput
             $id,
             self::texts($device->get('capabilities')),
             self::texts($device->get('speaks')),
-            SheetInput::release($device->find('matterRelease')),
+            Release::fromInput($device->find('matterRelease')),
             $device->find('safety')?->flag() ?? false,
             $device->find('fabricsUsed')?->wholeFrom(0) ?? 0,
             $device->find('fabricLimit')?->wholeFrom(0) ?? LinkSheet::FABRICS,
@@ -77,11 +77,11 @@ final readonly class BridgeInput
             self::texts($box->get('accepts')),
             array_map(static fn (Input $offer): Offer => new Offer(
                 $offer->get('as')->id(),
-                SheetInput::release($offer->find('matterRelease')),
+                Release::fromInput($offer->find('matterRelease')),
                 $offer->find('drops') === null ? [] : self::texts($offer->get('drops')),
                 $offer->find('cloud')?->flag() ?? false,
             ), $box->get('offers')->items()),
-            SheetInput::release($box->find('matterRelease')),
+            Release::fromInput($box->find('matterRelease')),
             $box->find('latencyMs')?->numberFrom(0) ?? 0.0,
             $box->find('cost')?->numberFrom(0) ?? 0.0,
             $box->find('yearlyCost')?->numberFrom(0) ?? 0.0,
@@ -97,7 +97,7 @@ final readonly class BridgeInput
             $id,
             self::texts($ecosystem->get('accepts')),
             self::texts($ecosystem->get('knows')),
-            SheetInput::release($ecosystem->find('matterRelease')),
+            Release::fromInput($ecosystem->find('matterRelease')),
             Removal::from($ecosystem->get('removal')->word(array_column(Removal::cases(), 'value'))),
         );
     }

@@ -10,9 +10,9 @@ use Kavvel\Core\Bridging\Device;
 use Kavvel\Core\Bridging\Ecosystem;
 use Kavvel\Core\Bridging\House;
 use Kavvel\Core\Bridging\Offer;
-use Kavvel\Core\Bridging\Release;
 use Kavvel\Core\Bridging\Removal;
 use Kavvel\Core\Bridging\Want;
+use Kavvel\Core\Protocol\Release;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -12,13 +12,13 @@ use Kavvel\Core\Bridging\House;
 use Kavvel\Core\Bridging\Offer;
 use Kavvel\Core\Bridging\PlacedDevice;
 use Kavvel\Core\Bridging\Policy;
-use Kavvel\Core\Bridging\Release;
 use Kavvel\Core\Bridging\Removal;
 use Kavvel\Core\Bridging\Response;
 use Kavvel\Core\Bridging\SharedRemoval;
 use Kavvel\Core\Bridging\TooManyBoxes;
 use Kavvel\Core\Bridging\UnknownInHouse;
 use Kavvel\Core\Bridging\Want;
+use Kavvel\Core\Protocol\Release;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -18,13 +18,13 @@ use Kavvel\Core\Bridging\Path;
 use Kavvel\Core\Bridging\PlacedDevice;
 use Kavvel\Core\Bridging\Policy;
 use Kavvel\Core\Bridging\PolicyFigures;
-use Kavvel\Core\Bridging\Release;
 use Kavvel\Core\Bridging\Response;
 use Kavvel\Core\Bridging\TornDevice;
 use Kavvel\Core\Bridging\UnknownInHouse;
 use Kavvel\Core\Bridging\Want as DeviceWant;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Core\Protocol\Release;
 use Kavvel\Core\Wants\Want;
 use Kavvel\Core\Wants\WantedBy;
 use Kavvel\Core\Wants\WantedFrom;
@@ -195,14 +195,42 @@ final class HouseholdTest extends TestCase
             [['hall', WantedFunction::Meter, WantedFrom::Phone]],
         );
         $plan = $this->plan($household);
-        self::assertSame($kind, BridgeStep::of(
+        self::assertSame($kind, BridgeStep::next(BridgeStep::open(
             $household,
             $plan,
             $given['chosen'] ?? true,
             $given['bare'] ?? [],
             $given['ownerless'] ?? [],
             ($given['told'] ?? true) ? [] : $plan->impossible,
-        )->kind);
+        ), $household)->kind);
+    }
+
+    public function test_all_that_is_open_is_counted_in_the_order_in_which_it_is_settled(): void
+    {
+        $household = $this->household([self::plug()], [
+            ['hall', WantedFunction::Meter, WantedFrom::Phone], ['hall', WantedFunction::Meter, WantedFrom::Voice],
+        ]);
+        $plan = $this->plan($household);
+        self::assertSame([
+            BridgeStepKind::NameEcosystem, BridgeStepKind::DescribeHub, BridgeStepKind::ChoosePolicy, BridgeStepKind::SayWhoseAccount,
+            BridgeStepKind::TellClient,
+        ], array_map(static fn (BridgeStep $one): BridgeStepKind => $one->kind, BridgeStep::open(
+            $household,
+            $plan,
+            false,
+            ['second'],
+            ['phone'],
+            $plan->impossible,
+        )));
+    }
+
+    public function test_a_hub_holds_a_fabric_of_what_comes_in_over_matter(): void
+    {
+        $hubs = [[Protocol::Matter, Protocol::Thread], [Protocol::Matter], [Protocol::Zigbee]];
+        self::assertSame([2, 1, 0], array_map(
+            static fn (Protocol $one): int => PlacedDevice::fabricsHeld($one, $hubs),
+            [Protocol::Matter, Protocol::Thread, Protocol::Zigbee],
+        ));
     }
 
     public function test_a_box_that_is_needed_is_brought_and_an_ecosystem_that_is_wanted_is_named_first(): void
@@ -210,14 +238,15 @@ final class HouseholdTest extends TestCase
         $plug = [self::plug()];
         $hub = new BoxAtHand('hub', 'Hub', Sheets::hub(), false, speaks: [Protocol::Zigbee]);
         $household = $this->household($plug, [['hall', WantedFunction::SwitchSocket, WantedFrom::Phone]], boxes: [$hub]);
-        $step = BridgeStep::of($household, $this->plan($household), true, [], [], []);
+        $step = BridgeStep::next(BridgeStep::open($household, $this->plan($household), true, [], [], []), $household);
         self::assertSame([BridgeStepKind::Buy, 'hub'], [$step->kind, $step->id]);
 
         $voice = $this->household($plug, [['hall', WantedFunction::SwitchSocket, WantedFrom::Voice]]);
-        $step = BridgeStep::of($voice, $this->plan($voice), true, ['hub'], [], []);
+        $step = BridgeStep::next(BridgeStep::open($voice, $this->plan($voice), true, ['hub'], [], []), $voice);
         self::assertSame([BridgeStepKind::NameEcosystem, WantedFrom::Voice], [$step->kind, $step->from]);
         $none = $this->household($plug, []);
-        self::assertSame(BridgeStepKind::NothingWanted, BridgeStep::of($none, $this->plan($none), false, ['hub'], [], [])->kind);
+        $step = BridgeStep::next(BridgeStep::open($none, $this->plan($none), false, ['hub'], [], []), $none);
+        self::assertSame(BridgeStepKind::NothingWanted, $step->kind);
     }
 
     /**

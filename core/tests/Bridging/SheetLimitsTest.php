@@ -65,7 +65,6 @@ final class SheetLimitsTest extends TestCase
             'a window of 180 s' => ['box', 'offers', $act(seconds: 180), $act(seconds: 179)],
             'minutes of an act' => ['box', 'offers', $act(minutes: 600), $act(minutes: 601)],
             'an act that is said' => ['box', 'offers', $act(say: str_repeat('x', 200)), $act(say: str_repeat('x', 201))],
-            'where an act is done' => ['box', 'offers', $act(where: str_repeat('x', 120)), $act(where: str_repeat('x', 121))],
             'the effect of an act' => ['box', 'offers', $act(effect: str_repeat('x', 190)), $act(effect: str_repeat('x', 191))],
             'name of an ecosystem' => ['ecosystem', 'name', ...$text(80)],
             'key of an ecosystem' => ['ecosystem', 'key', ...$text(80)],

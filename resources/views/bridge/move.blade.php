@@ -6,7 +6,7 @@
 @php($boxes = fn (string $at): string => $bench->url(['lens' => 'boxes', 'at' => $at, 'slot' => null]))
 @php($names = array_map(fn ($one) => $one->name, $bridging->ecosystems))
 @php($box = $step->id === null ? null : $bridging->boxes[$step->id] ?? null)
-@php($open = $bridging->countOpen())
+@php($open = count($bridging->open()))
 <div>
     <p class="over"><span>Next move</span><span>{{ $open === 0 ? '' : "{$open} to settle" }}</span></p>
     <h2>{{ match ($step->kind) {

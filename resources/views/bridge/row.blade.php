@@ -2,6 +2,7 @@
 @use('Kavvel\Core\Bridging\FunctionTable')
 @use('Kavvel\Core\Bridging\Response')
 @php($names = array_map(fn ($one) => $one->name, $bridging->ecosystems))
+@php($removals = $bridging->removals())
 @php($shown = $policy === $bridging->policy() ? null : $policy->value)
 @php($device = fn ($card) => $bridging->device($card->key()))
 <a class="btn plain !justify-start" href="{{ $bench->url(['show' => $shown, 'at' => $shown === null ? null : 'policies']) }}"
@@ -41,7 +42,7 @@
         @endif
     </dl>
     @if ($shown === null)
-    @php($removal = $bridging->removal($path))
+    @php($removal = $removals[array_search($path, $plan->paths, true)])
     <details id="removal-{{ $path->want->ecosystem }}"><summary>Before it is taken out there</summary>
         @if ($removal->alsoRemoves !== [])
         <p class="note danger">Deleting it in {{ $names[$path->want->ecosystem] }} {{ $ecosystem->sheet->removal->words() }}: {{

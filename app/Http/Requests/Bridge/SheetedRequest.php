@@ -7,9 +7,9 @@ namespace App\Http\Requests\Bridge;
 use App\Http\Requests\JobRequest;
 use App\Models\BridgeSheet;
 use Illuminate\Validation\Rule;
-use Kavvel\Core\Bridging\Release;
-use Kavvel\Core\Bridging\ReleaseUnreadable;
 use Kavvel\Core\Bridging\SheetKind;
+use Kavvel\Core\Protocol\Release;
+use Kavvel\Core\Protocol\ReleaseUnreadable;
 
 /** Something of the job that is a kind of the catalogue, with the release that was found on it. */
 abstract class SheetedRequest extends JobRequest

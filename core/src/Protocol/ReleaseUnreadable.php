@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kavvel\Core\Bridging;
+namespace Kavvel\Core\Protocol;
 
 use DomainException;
 

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Kavvel\Core\Tests\Bridging;
+namespace Kavvel\Core\Tests\Protocol;
 
-use Kavvel\Core\Bridging\Release;
-use Kavvel\Core\Bridging\ReleaseUnreadable;
+use Kavvel\Core\Protocol\Release;
+use Kavvel\Core\Protocol\ReleaseUnreadable;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

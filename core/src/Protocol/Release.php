@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Kavvel\Core\Bridging;
+namespace Kavvel\Core\Protocol;
+
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Input\InvalidInput;
 
 /**
  * A release of the standard by which functions travel over Matter, such as 1.3. Firmware decides it, not the box.
@@ -27,6 +30,16 @@ final readonly class Release
         }
 
         return new self($text, $numbers);
+    }
+
+    /** @throws InvalidInput where something is said that is none */
+    public static function fromInput(?Input $input): ?self
+    {
+        try {
+            return $input === null ? null : self::of($input->text());
+        } catch (ReleaseUnreadable) {
+            throw InvalidInput::outOfRange($input->at, 'a release: numbers with dots, such as 1.3');
+        }
     }
 
     public function isLaterThan(self $other): bool
