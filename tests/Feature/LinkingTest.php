@@ -229,7 +229,7 @@ final class LinkingTest extends TestCase
             'site_job_id' => $this->siteJob()->id, 'room_id' => $this->siteJob()->rooms()->where('key', 'wash')->value('id'),
             'function' => 'appliance', 'wanted_by' => 'everyone', 'wanted_from' => 'voice',
         ]);
-        $this->get(self::PAGE)->assertSee('Hub to Tansy, Matter bridge')->assertSee('The names are set at the source');
+        $this->get(self::PAGE)->assertSee('Hub to Tansy, Matter bridge')->assertSee('Set the names at the source');
         $this->act(0);
         $this->act(1);
         $this->act(7, '12');

@@ -34,7 +34,7 @@ final readonly class LinkRun
     public static function acts(Link $link, array $atSource, array $atTarget): array
     {
         $count = count($link->devices);
-        $many = $count === 1 ? 'One device' : "{$count} devices";
+        $many = $count === 1 ? 'one device' : "{$count} devices";
         if (! $link->isIntoEcosystem && $link->from === null) {
             $say = $count === 1 ? 'Let the device join it' : "Let {$count} devices join it, one at a time";
 
@@ -46,8 +46,8 @@ final readonly class LinkRun
         usort($sorted, static fn (Act $a, Act $b): int => self::turn($a) <=> self::turn($b));
 
         return [
-            ...$isShown ? [Act::own(ActKind::Names, 'The names are set at the source', 0)] : [],
-            ...$isShown && $link->form !== Form::MATTER ? [Act::own(ActKind::Include, "{$many} in the list of what is shown", 2)] : [],
+            ...$isShown ? [Act::own(ActKind::Names, 'Set the names at the source', 0)] : [],
+            ...$isShown && $link->form !== Form::MATTER ? [Act::own(ActKind::Include, "Put {$many} into the list of what is shown", 2)] : [],
             ...$sorted,
             ...$isShown ? [Act::own(ActKind::Count, 'Count what appears', 1)] : [],
         ];

@@ -61,7 +61,7 @@ final class LinkTest extends TestCase
         self::assertSame(['join'], $kinds($join));
         [$let] = LinkRun::acts($join, [], []);
         self::assertSame(['Let the device join it', 3], [$let->say, $let->minutes]);
-        self::assertSame('2 devices in the list of what is shown', LinkRun::acts($export, [], [])[1]->say);
+        self::assertSame('Put 2 devices into the list of what is shown', LinkRun::acts($export, [], [])[1]->say);
     }
 
     public function test_what_is_had_over_an_account_is_linked_once_for_all_devices_of_it(): void

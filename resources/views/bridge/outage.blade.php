@@ -20,7 +20,7 @@
         @foreach ($bridging->ecosystems as $key => $one)
         @php($stops = count($outage->stopsIn($key)))
         @php($all = count(array_filter($bridging->plan()->paths, fn ($path) => $path->want->ecosystem === $key)))
-        <td>@if ($all === 0)<span class="quiet">nothing there</span>
+        <td><span class="cell-of">{{ $one->name }}: </span>@if ($all === 0)<span class="quiet">nothing there</span>
             @elseif ($stops === 0)goes on
             @elseif (in_array($key, $outage->standing, true))<strong>stands still</strong>
             @else<strong>{{ $stops === $all ? 'all' : $stops }}</strong> of {{ $all }} stop{{ $stops === 1 ? 's' : '' }}@endif</td>
@@ -43,8 +43,8 @@
             Str::ucfirst($bridging->boxName($need->box)) }}@endif</th>
             <td>@if ($row?->address === null)<span class="mark is-open">not noted</span>@else{{ implode(', ', array_filter([
                 $row->segment, $row->address, $row->is_reserved ? 'reserved' : 'not reserved'])) }}@endif</td>
-            <td>{{ implode(', ', $need->peers) }}</td>
-            <td>{{ $need->needsInternet ? 'has to reach it' : 'needs none' }}</td></tr>
+            <td><span class="cell-of">talks with </span>{{ implode(', ', $need->peers) }}</td>
+            <td><span class="cell-of">internet: </span>{{ $need->needsInternet ? 'has to reach it' : 'needs none' }}</td></tr>
         @endforeach
         </tbody>
     </table>
