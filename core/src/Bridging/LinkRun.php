@@ -47,7 +47,9 @@ final readonly class LinkRun
 
         return [
             ...$isShown ? [Act::own(ActKind::Names, 'Set the names at the source', 0)] : [],
-            ...$isShown && $link->form !== Form::MATTER ? [Act::own(ActKind::Include, "Put {$many} into the list of what is shown", 2)] : [],
+            ...$isShown && $link->form !== Form::MATTER
+                ? [Act::own(ActKind::Include, "Put {$many} into the list of what is shown", 2)]
+                : [],
             ...$sorted,
             ...$isShown ? [Act::own(ActKind::Count, 'Count what appears', 1)] : [],
         ];
