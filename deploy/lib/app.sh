@@ -46,7 +46,7 @@ start_app() {
         || fail "The database could not be brought up to date."
     [ "$fresh" = no ] && [ ! -f "$VAR/run/demo.loading" ] || load_demo
     php artisan kavvel:shared-classes >"$KAVVEL_SHARED_CLASSES" || rm -f "$KAVVEL_SHARED_CLASSES"
-    rm -f "$KAVVEL_BEATS"/* "$KAVVEL_STANDIN_STATE"/house.* "$KAVVEL_STANDIN_STATE"/*/house.*
+    rm -f "$KAVVEL_BEATS"/* "$KAVVEL_STANDIN_STATE"/{house.*,state.snapshot} "$KAVVEL_STANDIN_STATE"/*/{house.*,state.snapshot}
     begin 'app:*'
     wait_for "The stand-in" standin answers "http://127.0.0.1:$STANDIN_PORT/hands"
     wait_for "The web server" web answers "http://127.0.0.1:$WEB_PORT/up"

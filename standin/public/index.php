@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use Kavvel\Standin\Hands\HandsPage;
+use Kavvel\Standin\Hands\PhonePage;
 use Kavvel\Standin\House\Houses;
+use Kavvel\Standin\Link\EcosystemApi;
 use Kavvel\Standin\Link\GatewayApi;
 use Kavvel\Standin\Time\HandLog;
 
@@ -31,9 +33,11 @@ $log = new HandLog($asked->state);
 $path = $asked->path;
 $method = (string) $_SERVER['REQUEST_METHOD'];
 
-if (str_starts_with($path, '/v1/')) {
+$isOfEcosystems = preg_match('#^/(ecosystems|boxes)/[^/]+/v1/#', $path) === 1;
+if ($isOfEcosystems || str_starts_with($path, '/v1/')) {
     $body = json_decode((string) file_get_contents('php://input'), true);
-    $api = new GatewayApi($house, $log, (string) getenv('KAVVEL_STANDIN_TOKEN'));
+    $token = (string) getenv('KAVVEL_STANDIN_TOKEN');
+    $api = $isOfEcosystems ? new EcosystemApi($house, $log, $token) : new GatewayApi($house, $log, $token);
     [$status, $answer] = $api->answer($method, $path, $_GET, is_array($body) ? $body : [], (string) ($_SERVER['HTTP_AUTHORIZATION'] ?? ''));
     http_response_code($status);
     header('Content-Type: application/json');
@@ -43,17 +47,23 @@ if (str_starts_with($path, '/v1/')) {
 }
 
 $hands = new HandsPage($house, $log, $asked->base);
+$phone = new PhonePage($house, $log, $asked->base);
 header("Content-Security-Policy: default-src 'none'; style-src 'self'; script-src 'self'; connect-src 'self'; form-action 'self'; "
     ."frame-ancestors 'none'");
 if ($path === '/hands/live') {
     header('Content-Type: application/json');
     echo json_encode($hands->live(), JSON_THROW_ON_ERROR);
-} elseif ($path === '/hands' && $method === 'POST' && ! HandsPage::isSentByItself($_SERVER)) {
+} elseif ($method === 'POST' && ! HandsPage::isSentByItself($_SERVER)) {
     http_response_code(403);
     echo 'Only the page of the hands moves them.';
 } elseif ($path === '/hands' && $method === 'POST') {
     $hands->act($_POST);
     header("Location: {$asked->base}/hands?device=".rawurlencode((string) ($_POST['device'] ?? '')), true, 303);
+} elseif ($path === '/phone' && $method === 'POST') {
+    $phone->act($_POST);
+    header("Location: {$asked->base}/phone?at=".rawurlencode((string) ($_POST['of'] ?? $_POST['box'] ?? '')), true, 303);
+} elseif ($path === '/phone') {
+    echo $phone->html((string) ($_GET['at'] ?? ''));
 } elseif ($path === '/hands') {
     echo $hands->html((string) ($_GET['device'] ?? ''));
 } else {

@@ -31,6 +31,7 @@ $option = static fn (string $value, string $words, bool $isChosen): string => sp
     <h1>Hands</h1>
     <p>What hands do on site, for the stand-in house. Kavvel sees none of this page.</p>
     <p class="window" id="window" aria-live="polite"></p>
+    <p><a href="<?= $page->base ?>/phone">To the phone</a></p>
 </header>
 <main>
     <nav aria-label="Devices">

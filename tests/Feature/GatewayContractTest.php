@@ -6,15 +6,17 @@ namespace Tests\Feature;
 
 use Kavvel\Standin\House\House;
 use Kavvel\Standin\Time\HandLog;
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
+use Tests\ChecksContract;
 use Tests\RunsStandin;
 
 /** The running stand-in against docs/gateway-link.openapi.json: every path, every status, every shape. */
 final class GatewayContractTest extends TestCase
 {
+    use ChecksContract;
     use RunsStandin;
+
+    private const CONTRACT = 'gateway-link.openapi.json';
 
     public static function setUpBeforeClass(): void
     {
@@ -143,7 +145,7 @@ final class GatewayContractTest extends TestCase
 
         self::assertEqualsCanonicalizing(
             array_values(array_unique($emitted[1])),
-            $this->contract()['components']['schemas']['Event']['properties']['type']['enum'],
+            self::contract()['components']['schemas']['Event']['properties']['type']['enum'],
         );
     }
 
@@ -153,49 +155,5 @@ final class GatewayContractTest extends TestCase
         $house = House::read((string) file_get_contents("{$demo}.json"), (string) file_get_contents("{$demo}.truth.json"));
 
         return (string) $house->devices[$device]->code?->code->spelling();
-    }
-
-    /**
-     * @param  array<string, mixed>|null  $body
-     * @return array<string, mixed>
-     */
-    private function check(
-        string $method,
-        string $template,
-        string $path,
-        int $status,
-        ?array $body = null,
-        string $token = 'contract',
-    ): array {
-        $json = (string) @file_get_contents(self::$url.$path, false, stream_context_create(['http' => [
-            'method' => $method,
-            'header' => "Authorization: Bearer {$token}\r\nContent-Type: application/json\r\n",
-            'content' => $body === null ? '' : (string) json_encode($body),
-            'ignore_errors' => true,
-        ]]));
-        self::assertStringContainsString(" {$status} ", ($http_response_header[0] ?? '').' ', "{$method} {$path}: {$json}");
-        $contract = $this->contract();
-        $response = $contract['paths'][$template][strtolower($method)]['responses'][(string) $status] ?? [];
-        $reference = $response['content']['application/json']['schema']['$ref'] ?? null;
-        self::assertNotNull($reference, "the contract has no {$status} for {$method} {$template}");
-        $schema = ['$ref' => $reference, 'components' => $contract['components']];
-        $result = (new Validator)->validate(json_decode($json), (string) json_encode($schema));
-        self::assertTrue(
-            $result->isValid(),
-            $result->error() === null ? '' : "{$method} {$path}: ".json_encode((new ErrorFormatter)->format($result->error())),
-        );
-
-        return (array) json_decode($json, true);
-    }
-
-    /** @return array<string, mixed> */
-    private function contract(): array
-    {
-        return json_decode(
-            (string) file_get_contents(dirname(__DIR__, 2).'/docs/gateway-link.openapi.json'),
-            true,
-            64,
-            JSON_THROW_ON_ERROR,
-        );
     }
 }

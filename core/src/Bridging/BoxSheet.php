@@ -73,7 +73,7 @@ final readonly class BoxSheet
             $isOwned,
             $accepts ?? $this->accepts,
             array_map(static fn (Offer $offer): Offer => $release !== null && Form::goesByRelease($offer->as)
-                ? new Offer($offer->as, $release, $offer->drops, $offer->isCloud)
+                ? new Offer($offer->as, $release, $offer->drops, $offer->isCloud, $offer->copies)
                 : $offer, $this->offers),
             $release ?? $this->release,
             $this->latencyMs,
@@ -89,6 +89,7 @@ final readonly class BoxSheet
             Release::fromInput($offer->find('matterRelease')),
             $offer->find('drops') === null ? [] : SheetInput::words($offer->get('drops')),
             $offer->find('cloud')?->flag() ?? false,
+            Copies::tryFrom((string) $offer->find('copies')?->word(array_column(Copies::cases(), 'value'))),
         );
     }
 }

@@ -12,12 +12,16 @@ final readonly class Offer
     /** @var array<string, true> */
     private array $isDropped;
 
-    /** @param list<string> $drops capabilities that do not get through */
+    /**
+     * @param  list<string>  $drops  capabilities that do not get through
+     * @param  Copies|null  $copies  what it hands on of name and room; null: as its form does
+     */
     public function __construct(
         public string $as,
         public ?Release $release = null,
         public array $drops = [],
         public bool $isCloud = false,
+        public ?Copies $copies = null,
     ) {
         $this->isDropped = array_fill_keys(array_map(static fn (string $id): string => "id {$id}", $drops), true);
     }

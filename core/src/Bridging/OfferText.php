@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Bridging;
 
-/** Offers of a box as people write them, one a line: “matter-bridge, release 1.2, without button, turn” or “cloud-link, cloud”. */
+/**
+ * Offers of a box as people write them, one a line: “matter-bridge, release 1.2, without button, turn” or “cloud-link, cloud,
+ * copies name”.
+ */
 final readonly class OfferText
 {
     private const PATTERN = '/^(?<as>[^,]+?)(?:,\s*release\s+(?<release>[\d.]+))?(?:,\s*(?<cloud>cloud))?'
-        .'(?:,\s*without\s+(?<drops>.+))?$/iu';
+        .'(?:,\s*copies\s+(?<copies>name and room|name|nothing))?(?:,\s*without\s+(?<drops>.+))?$/iu';
 
     /**
      * @return list<array<string, mixed>> as a catalogue keeps them
@@ -29,7 +32,7 @@ final readonly class OfferText
             $drops = array_values(array_filter(array_map(trim(...), explode(',', $found['drops'] ?? ''))));
             $offers[] = array_filter([
                 'as' => trim($found['as']), 'matterRelease' => $found['release'] ?? '', 'cloud' => ($found['cloud'] ?? '') !== '',
-                'drops' => $drops,
+                'copies' => mb_strtolower($found['copies'] ?? ''), 'drops' => $drops,
             ], static fn (mixed $value): bool => ! in_array($value, ['', false, []], true));
         }
 
@@ -43,6 +46,7 @@ final readonly class OfferText
             $offer->as,
             $offer->release === null ? '' : "release {$offer->release->text}",
             $offer->isCloud ? 'cloud' : '',
+            $offer->copies === null ? '' : "copies {$offer->copies->value}",
             $offer->drops === [] ? '' : 'without '.implode(', ', $offer->drops),
         ])), $offers));
     }

@@ -19,6 +19,7 @@ final readonly class Device
      * @param  string|null  $behind  key of the bridge that has it
      * @param  float  $txDb  by how much it sends stronger than its kind does
      * @param  Presence  $presence  how it stands behind that bridge at first
+     * @param  string|null  $name  that it was given before
      */
     public function __construct(
         public string $key,
@@ -36,6 +37,7 @@ final readonly class Device
         public ?Remote $remote = null,
         public ?BusUnit $bus = null,
         public float $txDb = 0.0,
+        public ?string $name = null,
     ) {}
 
     public function end(?Vec3 $carriedTo): ?RadioEnd

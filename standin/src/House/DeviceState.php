@@ -16,6 +16,9 @@ final class DeviceState
 
     public bool $on = false;
 
+    /** @var array<string, string> what it has become, by capability */
+    public array $values = [];
+
     public ?string $label = null;
 
     /** The key of its remote that it obeyed last */
@@ -53,7 +56,7 @@ final class DeviceState
         $this->fault = $device->fault;
         $this->presence = $device->presence;
         // Its bridge has its name of its own app.
-        $this->label = $device->behind === null ? null : ucfirst($device->title);
+        $this->label = $device->behind === null ? $device->name : ucfirst($device->title);
         $this->phase = match (true) {
             $device->bus !== null => 'wired',
             $device->joined => 'joined',

@@ -22,6 +22,7 @@ use Kavvel\Core\Site\Building;
 use Kavvel\Core\Site\BuildingReader;
 use Kavvel\Core\Site\RoomSide;
 use Kavvel\Core\Site\Vec3;
+use Kavvel\Standin\Ecosystems\Premises;
 use LogicException;
 
 /** The imaginary house: the job file as Kavvel has it, and an overlay of what the plan does not show. */
@@ -74,6 +75,7 @@ final readonly class House
         public array $sockets,
         public int $seed,
         public array $smartStart,
+        public Premises $premises,
     ) {
         $this->truth = new RadioPlan($building, $clutter);
     }
@@ -93,6 +95,7 @@ final readonly class House
             $walls = [...$walls, ...$wall->segments()];
         }
         $side = new RoomSide($job->building->walls);
+        $names = array_column($job->data['slots'], 'name', 'key');
         $devices = [];
         foreach ($job->slots as $slot) {
             $protocol = $slot->profile->protocol->value;
@@ -118,6 +121,7 @@ final readonly class House
                 Remote::of($seed, $slot->key, $slot->profile, $overlay->find('remotes')?->find($slot->key)),
                 $bus,
                 self::weakness($overlay, $slot->key),
+                $names[$slot->key] ?? null,
             );
         }
 
@@ -130,6 +134,7 @@ final readonly class House
             array_filter($job->points, static fn (PointEntry $point): bool => $point->mains),
             $seed,
             array_map(static fn (Input $one): string => $one->id(), $overlay->find('smartStart')?->items() ?? []),
+            Premises::read($job, Input::of($job->data), $overlay),
         );
     }
 

@@ -14,6 +14,9 @@ final class World
     /** @var array<string, DeviceState> by key */
     public array $devices = [];
 
+    /** @var list<array{string, string, string}> device, capability and value that nobody has been told yet */
+    private array $changes = [];
+
     private Timers $timers;
 
     private readonly Air $air;
@@ -77,6 +80,20 @@ final class World
             && $state->device->profile->protocol === $protocol && $state->device->behind === null && $state->spokeAt < $since);
 
         return array_values(array_map(static fn (DeviceState $state): string => $state->device->address, $asleep));
+    }
+
+    /** A device has become something that somebody may see. */
+    public function tell(string $device, string $capability, string $value): void
+    {
+        $this->changes[] = [$device, $capability, $value];
+    }
+
+    /** @return list<array{string, string, string}> device, capability and value, each once */
+    public function heardChanges(): array
+    {
+        [$changes, $this->changes] = [$this->changes, []];
+
+        return $changes;
     }
 
     /** @param array<string, mixed> $with */

@@ -211,6 +211,7 @@ final class Hub
     private function switched(DeviceState $state, array $what): void
     {
         $state->on = $what['value'] === 'toggle' ? ! $state->on : $what['value'] === 'on';
+        $this->world->tell($state->device->key, 'on-off', $state->on ? 'on' : 'off');
         $this->emit(
             'command.done',
             ['command' => $what['command'], 'address' => $what['address'], 'value' => $state->on ? 'on' : 'off'],

@@ -26,11 +26,13 @@ final readonly class Reports
         if ($state->isIn() && $this->world->hears($state)) {
             $this->hub->woke($state);
             [$capability, $value] = $state->device->report();
+            $value = $value === 'toggled' ? ($state->on ? 'on' : 'off') : $value;
             $this->hub->emit('device.reported', [
                 'address' => $state->device->address,
                 'capability' => $capability,
-                'value' => $value === 'toggled' ? ($state->on ? 'on' : 'off') : $value,
+                'value' => $value,
             ]);
+            $this->world->tell($state->device->key, $capability, $value);
         }
     }
 }

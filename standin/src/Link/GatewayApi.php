@@ -20,7 +20,12 @@ final readonly class GatewayApi
 {
     private const LONGEST_VALUE = 200;
 
-    public function __construct(private House $house, private HandLog $log, private string $token) {}
+    private Answers $answers;
+
+    public function __construct(private House $house, private HandLog $log, private string $token)
+    {
+        $this->answers = new Answers($log);
+    }
 
     /**
      * @param  array<string, mixed>  $query
@@ -31,10 +36,10 @@ final readonly class GatewayApi
     {
         $state = $this->state();
         if (! $state->hub->isPlugged) {
-            return [503, self::error('unplugged', 'The gateway has no power.')];
+            return Answers::refused(503, 'unplugged', 'The gateway has no power.');
         }
         if ($this->token === '' || ! hash_equals("Bearer {$this->token}", $authorization)) {
-            return [401, self::error('unauthorized', 'The bearer token is missing or wrong.')];
+            return Answers::refused(401, 'unauthorized', 'The bearer token is missing or wrong.');
         }
         $parts = array_map(rawurldecode(...), explode('/', trim($path, '/')));
 
@@ -59,7 +64,7 @@ final readonly class GatewayApi
             $method === 'POST' && $path === '/v1/mesh-readings' => $this->read($body),
             $method === 'GET' && count($parts) === 3 && $parts[1] === 'mesh-readings' => $this->reading($state, $parts[2]),
             count($parts) >= 3 && $parts[1] === 'nodes' => $this->onNode($state, $method, $parts, $body),
-            default => [404, self::error('not-found', "There is no {$method} {$path} in the gateway link.")],
+            default => Answers::refused(404, 'not-found', "There is no {$method} {$path} in the gateway link."),
         };
     }
 
@@ -125,16 +130,16 @@ final readonly class GatewayApi
         ];
         $longest = self::longest($protocol, $kind);
         if ($longest === null) {
-            return [422, self::error('unsupported', 'This gateway opens no such window.')];
+            return Answers::refused(422, 'unsupported', 'This gateway opens no such window.');
         }
         if (! is_int($seconds) || $seconds < 1 || $seconds > $longest) {
-            return [422, self::error('out-of-range', "A window lasts 1 to {$longest} seconds.")];
+            return Answers::refused(422, 'out-of-range', "A window lasts 1 to {$longest} seconds.");
         }
         if (in_array($protocol, [Protocol::Thread->value, Protocol::Matter->value], true) && $code === []) {
-            return [422, self::error('code-missing', 'A Matter device is looked for by its code: give it with the window.')];
+            return Answers::refused(422, 'code-missing', 'A Matter device is looked for by its code: give it with the window.');
         }
 
-        return $this->accepted(
+        return $this->answers->taken(
             ['do' => 'open-window', 'protocol' => $protocol, 'kind' => $kind, 'seconds' => $seconds, 'code' => $code],
             $body,
             'window',
@@ -157,11 +162,11 @@ final readonly class GatewayApi
     {
         foreach ($this->smartStart($state) as $number => $entry) {
             if ($entry['dsk'] === $dsk) {
-                return $this->accepted(['do' => 'forget', 'device' => $state->hub->smartStart[$number]], $body, 'command');
+                return $this->answers->taken(['do' => 'forget', 'device' => $state->hub->smartStart[$number]], $body, 'command');
             }
         }
 
-        return [404, self::error('not-found', 'No such device stands on the list.')];
+        return Answers::refused(404, 'not-found', 'No such device stands on the list.');
     }
 
     /**
@@ -172,13 +177,13 @@ final readonly class GatewayApi
     {
         $pin = $body['pin'] ?? null;
         if (! in_array($window, array_column($state->hub->windows, 'ref'), true)) {
-            return [404, self::error('not-found', 'That window is not open any more.')];
+            return Answers::refused(404, 'not-found', 'That window is not open any more.');
         }
         if (! is_string($pin) || preg_match('/^\d{5}$/', $pin) !== 1) {
-            return [422, self::error('out-of-range', 'A PIN is five digits.')];
+            return Answers::refused(422, 'out-of-range', 'A PIN is five digits.');
         }
 
-        return $this->accepted(['do' => 'answer', 'window' => $window, 'pin' => $pin], $body, 'command');
+        return $this->answers->taken(['do' => 'answer', 'window' => $window, 'pin' => $pin], $body, 'command');
     }
 
     /** How long a window of this kind stays open at most; null: it opens none. */
@@ -204,16 +209,16 @@ final readonly class GatewayApi
         $text = static fn (string $name): ?string => is_string($body[$name] ?? null) ? $body[$name] : null;
         [$protocol, $signal, $preset, $key] = [$text('protocol'), $text('signal'), $text('preset'), $text('key')];
         if ($protocol === null || ! isset(House::SENDERS[$protocol])) {
-            return [422, self::error('unsupported', 'This gateway sends no such signals.')];
+            return Answers::refused(422, 'unsupported', 'This gateway sends no such signals.');
         }
         if ($signal === null && ($preset === null || $key === null)) {
-            return [422, self::error('missing', 'A signal is what was learnt, or a key of a preset.')];
+            return Answers::refused(422, 'missing', 'A signal is what was learnt, or a key of a preset.');
         }
         if ($signal === null && ! Remotes::hasPreset($this->house, (string) $preset)) {
-            return [422, self::error('no-preset', "It has no preset for {$preset}.")];
+            return Answers::refused(422, 'no-preset', "It has no preset for {$preset}.");
         }
 
-        return $this->accepted(
+        return $this->answers->taken(
             ['do' => 'send', 'protocol' => $protocol, ...($signal === null ? ['preset' => $preset, 'key' => $key] : ['signal' => $signal])],
             $body,
             'command',
@@ -229,13 +234,13 @@ final readonly class GatewayApi
         [$protocol, $address, $value] = [$body['protocol'] ?? null, $body['address'] ?? null, $body['value'] ?? null];
         $to = is_string($address) ? GroupAddress::of($address) : null;
         if (! is_string($protocol) || ! isset(House::BUSES[$protocol])) {
-            return [422, self::error('unsupported', 'This gateway is on no such bus.')];
+            return Answers::refused(422, 'unsupported', 'This gateway is on no such bus.');
         }
         if ($to === null || ! is_string($value) || $value === '' || mb_strlen($value) > self::LONGEST_VALUE) {
-            return [422, self::error('missing', 'A telegram has an address of the bus, such as 1/2/3, and a value.')];
+            return Answers::refused(422, 'missing', 'A telegram has an address of the bus, such as 1/2/3, and a value.');
         }
 
-        return $this->accepted(['do' => 'say', 'address' => $to->text, 'value' => $value], $body, 'command');
+        return $this->answers->taken(['do' => 'say', 'address' => $to->text, 'value' => $value], $body, 'command');
     }
 
     /**
@@ -246,10 +251,10 @@ final readonly class GatewayApi
     {
         $protocol = Protocol::tryFrom(is_string($body['protocol'] ?? null) ? $body['protocol'] : '');
         if ($protocol === null || ! isset(House::WINDOWS[$protocol->value])) {
-            return [422, self::error('unsupported', 'This gateway has no such radio to read.')];
+            return Answers::refused(422, 'unsupported', 'This gateway has no such radio to read.');
         }
 
-        return $this->accepted(['do' => 'read-mesh', 'protocol' => $protocol->value], $body, 'reading');
+        return $this->answers->taken(['do' => 'read-mesh', 'protocol' => $protocol->value], $body, 'reading');
     }
 
     /** @return array{int, array<string, mixed>} */
@@ -266,7 +271,7 @@ final readonly class GatewayApi
         $reading = $state->hub->readings[$ref] ?? null;
 
         return match (true) {
-            $reading === null => [404, self::error('not-found', 'There is no such mesh reading.')],
+            $reading === null => Answers::refused(404, 'not-found', 'There is no such mesh reading.'),
             ! $reading['done'] => [200, ['reading' => $ref, 'done' => false, 'links' => []]],
             default => [200, [
                 'reading' => $ref, 'done' => true,
@@ -286,24 +291,24 @@ final readonly class GatewayApi
     {
         $address = $parts[2];
         if ($state->world->byAddress($address) === null) {
-            return [404, self::error('not-found', "There is no node {$address}.")];
+            return Answers::refused(404, 'not-found', "There is no node {$address}.");
         }
 
         return match ([$method, $parts[3] ?? '']) {
             ['PUT', 'label'] => $this->label($address, $body),
             ['POST', 'commands'] => match ($body['value'] ?? null) {
-                'on', 'off', 'toggle' => $this->accepted(
+                'on', 'off', 'toggle' => $this->answers->taken(
                     ['do' => 'switch', 'address' => $address, 'value' => $body['value']],
                     $body,
                     'command',
                 ),
-                'identify' => $this->accepted(['do' => 'identify', 'address' => $address], $body, 'command'),
-                default => [422, self::error('unsupported', 'A node can be told on, off, toggle or identify.')],
+                'identify' => $this->answers->taken(['do' => 'identify', 'address' => $address], $body, 'command'),
+                default => Answers::refused(422, 'unsupported', 'A node can be told on, off, toggle or identify.'),
             },
             ['DELETE', ''] => $state->world->byAddress($address)->device->behind === null
-                ? $this->accepted(['do' => 'remove', 'address' => $address], $body, 'command')
-                : [422, self::error('bridged', 'It stands behind a bridge: it is taken out in the bridge’s own app.')],
-            default => [404, self::error('not-found', 'A node has label and commands.')],
+                ? $this->answers->taken(['do' => 'remove', 'address' => $address], $body, 'command')
+                : Answers::refused(422, 'bridged', 'It stands behind a bridge: it is taken out in the bridge’s own app.'),
+            default => Answers::refused(404, 'not-found', 'A node has label and commands.'),
         };
     }
 
@@ -316,38 +321,12 @@ final readonly class GatewayApi
         [$label, $location] = [$body['label'] ?? null, $body['location'] ?? null];
 
         return is_string($label) && ($location === null || is_string($location))
-            ? $this->accepted(['do' => 'label', 'address' => $address, 'label' => $label, 'location' => $location], $body, 'command')
-            : [422, self::error('missing', 'A label is text, and so is a location.')];
-    }
-
-    /**
-     * Takes a command in once; its outcome arrives as events.
-     *
-     * @param  array<string, mixed>  $entry
-     * @param  array<string, mixed>  $body
-     * @return array{int, array<string, mixed>}
-     */
-    private function accepted(array $entry, array $body, string $name): array
-    {
-        $id = $body['command'] ?? null;
-        if (! is_string($id) || preg_match('/^[A-Za-z0-9-]{8,64}$/', $id) !== 1) {
-            return [422, self::error('missing', 'Every command carries its own id of 8 to 64 letters, digits or dashes.')];
-        }
-        if (! isset($this->state()->hub->commands[$id])) {
-            $this->log->append([...$entry, 'command' => $id]);
-        }
-
-        return [202, [$name => $id]];
+            ? $this->answers->taken(['do' => 'label', 'address' => $address, 'label' => $label, 'location' => $location], $body, 'command')
+            : Answers::refused(422, 'missing', 'A label is text, and so is a location.');
     }
 
     private function state(): Fold
     {
         return (new Clockwork($this->house, $this->log))->now();
-    }
-
-    /** @return array<string, mixed> */
-    private static function error(string $code, string $message): array
-    {
-        return ['error' => ['code' => $code, 'message' => $message]];
     }
 }

@@ -10,7 +10,8 @@ use Kavvel\Standin\House\House;
  * The house now. The state is kept beside the log with the place up to which it has read, so that a request takes in
  * what is new and not the whole log again.
  *
- * @phpstan-type Kept array{world: array<string, mixed>, hub: array<string, mixed>}
+ * @phpstan-import-type Kept from Fold
+ *
  * @phpstan-type Snapshot array{beginning: string, place: int, ahead: float, kept: Kept}
  */
 final readonly class Clockwork

@@ -6,6 +6,12 @@ namespace Kavvel\Standin\Time;
 
 use Kavvel\Core\Bus\GroupAddress;
 use Kavvel\Core\Protocol\Protocol;
+use Kavvel\Standin\Ecosystems\AtBoxes;
+use Kavvel\Standin\Ecosystems\Contents;
+use Kavvel\Standin\Ecosystems\EcosystemDeeds;
+use Kavvel\Standin\Ecosystems\Ecosystems;
+use Kavvel\Standin\Ecosystems\Showing;
+use Kavvel\Standin\Ecosystems\Sights;
 use Kavvel\Standin\House\DeviceState;
 use Kavvel\Standin\House\Fault;
 use Kavvel\Standin\House\Gesture;
@@ -24,7 +30,9 @@ use LogicException;
  * The state of the house at one moment: a pure fold of the house, its seed, the log of what hands and hub commands did,
  * and time. The same log and time give the same state and the same events.
  *
- * Log entries are arrays with `at` (ms) and `do`; Hands and the gateway link write them.
+ * Log entries are arrays with `at` (ms) and `do`; Hands and the links write them.
+ *
+ * @phpstan-type Kept array{world: array<string, mixed>, hub: array<string, mixed>, ecosystems: array<string, mixed>}
  */
 final readonly class Fold
 {
@@ -42,6 +50,16 @@ final readonly class Fold
 
     private BusLine $bus;
 
+    public Ecosystems $ecosystems;
+
+    public Contents $contents;
+
+    public Showing $showing;
+
+    public Sights $sights;
+
+    private EcosystemDeeds $deeds;
+
     private function __construct(House $house)
     {
         $this->world = new World($house);
@@ -50,12 +68,17 @@ final readonly class Fold
         $this->bus = new BusLine($this->world, $this->hub);
         $this->remotes = new Remotes($this->world, $this->hub);
         $this->bridging = new Bridging($this->world, $this->hub);
+        $this->ecosystems = new Ecosystems($this->world);
+        $this->contents = new Contents($this->world, $this->ecosystems);
+        $this->showing = new Showing($this->world, $this->ecosystems, $this->contents);
+        $this->sights = new Sights($this->world, $this->hub, $this->ecosystems, $this->contents);
+        $this->deeds = EcosystemDeeds::in($this->world, $this->ecosystems, $this->showing, $this->sights);
         $this->joining = new Joining($this->world, $this->hub, $this->reports, $this->bridging);
     }
 
     /**
      * @param  list<array<string, mixed>>  $log  in order of time
-     * @param  array{world: array<string, mixed>, hub: array<string, mixed>}|null  $kept  the state before these entries
+     * @param  Kept|null  $kept  the state before these entries
      */
     public static function of(House $house, array $log, int $now, ?array $kept = null): self
     {
@@ -63,33 +86,51 @@ final readonly class Fold
         if ($kept !== null) {
             $fold->world->restore($kept['world']);
             $fold->hub->restore($kept['hub']);
+            $fold->ecosystems->restore($kept['ecosystems']);
         }
         foreach ($log as $entry) {
             $fold->passTo((int) $entry['at']);
             $fold->apply($entry);
+            $fold->followUp();
         }
         $fold->passTo($now);
 
         return $fold;
     }
 
-    /** @return array{world: array<string, mixed>, hub: array<string, mixed>} all of it that moves */
+    public function atBoxes(): AtBoxes
+    {
+        return new AtBoxes($this->world, $this->ecosystems, $this->showing);
+    }
+
+    /** @return Kept all of it that moves */
     public function kept(): array
     {
-        return ['world' => $this->world->kept(), 'hub' => $this->hub->kept()];
+        return ['world' => $this->world->kept(), 'hub' => $this->hub->kept(), 'ecosystems' => $this->ecosystems->kept()];
     }
 
     private function passTo(int $now): void
     {
         while (($what = $this->world->next($now)) !== null) {
             match (true) {
+                isset($what['into']) => $this->showing->appears($what),
+                isset($what['order']) => $this->sights->obeys($what),
+                isset($what['seer']) => $this->sights->sees($what),
                 isset($what['round']) => $this->joining->happens($what),
                 $what['do'] === 'said' => $this->bus->said($what),
                 isset($what['behind']) => $this->bridging->appears($this->world->devices[$what['behind']]),
                 default => $this->hub->happens($what),
             };
+            $this->followUp();
         }
         $this->world->now = max($this->world->now, $now);
+    }
+
+    /** What ecosystems show and see of what has just happened. */
+    private function followUp(): void
+    {
+        $this->showing->settle();
+        $this->sights->spread();
     }
 
     /** @param array<string, mixed> $entry */
@@ -123,6 +164,7 @@ final readonly class Fold
                 GroupAddress::of((string) $entry['address']) ?? throw new LogicException('The link lets no such address through.'),
                 (string) $entry['value'],
             ),
+            'ecosystem' => $this->deeds->do($entry),
             'remove' => $this->joining->leave($this->world->byAddress((string) $entry['address'])),
             default => $this->byHand($this->world->devices[$entry['device'] ?? ''] ?? null, $entry),
         };

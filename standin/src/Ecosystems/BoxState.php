@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Standin\Ecosystems;
+
+/** How a box stands while the fold runs. */
+final class BoxState
+{
+    /** It is plugged in, or signed up for */
+    public bool $isThere;
+
+    /** @var list<string> forms in which it passes on, as far as they have to be switched on */
+    public array $on = [];
+
+    /** @var list<string>|null keys of the devices that it shows; null: everything */
+    public ?array $shown = null;
+
+    /** @var array<string, string> the key that it made, by box or ecosystem for which it did */
+    public array $keys = [];
+
+    /** @var list<string> boxes that are linked into it */
+    public array $from = [];
+
+    /** @var list<string> keys of devices that joined it by themselves */
+    public array $joined = [];
+
+    public function __construct(bool $isThere)
+    {
+        $this->isThere = $isThere;
+    }
+
+    public function shows(string $device): bool
+    {
+        return $this->shown === null || in_array($device, $this->shown, true);
+    }
+}
