@@ -7,7 +7,7 @@ namespace Tests;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 
-/** Holds the answers of the running stand-in against the contract of a link, which is named by CONTRACT. */
+/** Holds the answers of the running stand-in against the contract of a link. */
 trait ChecksContract
 {
     /**
@@ -48,6 +48,9 @@ trait ChecksContract
     /** @return array<string, mixed> */
     private static function contract(): array
     {
-        return json_decode((string) file_get_contents(dirname(__DIR__).'/docs/'.self::CONTRACT), true, 64, JSON_THROW_ON_ERROR);
+        return json_decode((string) file_get_contents(dirname(__DIR__).'/docs/'.self::contractFile()), true, 64, JSON_THROW_ON_ERROR);
     }
+
+    /** In docs/ */
+    abstract private static function contractFile(): string;
 }

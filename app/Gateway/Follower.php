@@ -10,6 +10,9 @@ use App\Models\JoinWindow;
 use App\Models\MeshReading;
 use App\Models\SiteJob;
 use App\Models\Slot;
+use App\Outside\OutsideAway;
+use App\Outside\OutsideBroken;
+use App\Outside\OutsideFailure;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Kavvel\Core\Pairing\AttemptEvent;
@@ -48,7 +51,7 @@ final readonly class Follower
             $this->heard($gateway, $page->clock);
             $this->askForWhatIsDue($gateway);
             $this->unfinished->giveUp($gateway);
-        } catch (HubFailure $failure) {
+        } catch (OutsideFailure $failure) {
             $this->silent($gateway, $failure);
         }
     }
@@ -56,7 +59,7 @@ final readonly class Follower
     /** Its answer has broken something of ours: this hub waits, the others go on. */
     public function failed(Gateway $gateway): void
     {
-        $this->silent($gateway, GatewayBroken::unforeseen());
+        $this->silent($gateway, OutsideBroken::unforeseen());
     }
 
     /** @param list<RawEvent> $events in the order of their numbers */
@@ -122,10 +125,10 @@ final readonly class Follower
     }
 
     /** Written down once, however often it happens and whatever else goes wrong meanwhile. */
-    private function silent(Gateway $gateway, HubFailure $failure): void
+    private function silent(Gateway $gateway, OutsideFailure $failure): void
     {
         $why = mb_strimwidth($failure->getMessage(), 0, self::LONGEST_REASON, '…');
-        $because = $failure instanceof GatewayAway ? null : $why;
+        $because = $failure instanceof OutsideAway ? null : $why;
         if ($gateway->silent_since === null) {
             $this->logbook->write($this->job($gateway), Logbook::HUB, 'gateway', $why);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gateway;
 
 use App\Models\Gateway;
+use App\Outside\OutsideFailure;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -47,7 +48,7 @@ abstract class HubCommand implements ShouldQueue
             }
             try {
                 $this->tell($gateway, GatewayClient::for($gateway));
-            } catch (HubFailure $failure) {
+            } catch (OutsideFailure $failure) {
                 $this->refused($failure->getMessage());
             }
             $gateway->job()->firstOrFail()->touchLive();
@@ -60,7 +61,7 @@ abstract class HubCommand implements ShouldQueue
         app(CurrentCompany::class)->during($this->companyId, fn () => $this->refused('The hub could not be told. Try it again.'));
     }
 
-    /** @throws HubFailure */
+    /** @throws OutsideFailure */
     abstract protected function tell(Gateway $gateway, GatewayClient $client): void;
 
     /** It has not happened. */

@@ -8,6 +8,7 @@ use App\Gateway\Events\MeshRead;
 use App\Models\Gateway;
 use App\Models\MeshReading;
 use App\Models\RadioLink;
+use App\Outside\OutsideAway;
 use App\Tenancy\CurrentCompany;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Support\Facades\DB;
@@ -37,7 +38,7 @@ final class ReadMesh extends HubCommand implements ShouldBeUniqueUntilProcessing
         }
         try {
             $heard = $client->meshReading($reading->reference);
-        } catch (GatewayAway) {
+        } catch (OutsideAway) {
             // It is asked again once the hub answers.
             return;
         }

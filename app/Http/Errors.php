@@ -6,8 +6,8 @@ namespace App\Http;
 
 use App\Editing\EditConflict;
 use App\Editing\Refused;
-use App\Gateway\HubFailure;
 use App\Idempotency\KeyReused;
+use App\Outside\OutsideFailure;
 use App\Vitals\Away;
 use App\Vitals\Collision;
 use App\Vitals\DatabaseAway;
@@ -36,7 +36,7 @@ final readonly class Errors
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontFlash(['password', 'secret', 'code', 'pin']);
-        $exceptions->dontReport([EditConflict::class, KeyReused::class, HubFailure::class, Refused::class]);
+        $exceptions->dontReport([EditConflict::class, KeyReused::class, OutsideFailure::class, Refused::class]);
         // A database that is away fails every request of every open page: once a minute is enough to read.
         $exceptions->throttle(static fn (Throwable $failure): ?Limit => DatabaseAway::explains($failure) ? Limit::perMinute(1) : null);
         $exceptions->render(static fn (PDOException $failure): ?Response => match (true) {

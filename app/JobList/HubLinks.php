@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\JobList;
 
 use App\Gateway\GatewayClient;
-use App\Gateway\HubFailure;
 use App\Gateway\WindowEnding;
 use App\Logbook\Logbook;
 use App\Models\Gateway;
@@ -14,6 +13,7 @@ use App\Models\Network;
 use App\Models\Room;
 use App\Models\SiteJob;
 use App\Models\User;
+use App\Outside\OutsideFailure;
 use App\Radio\Forecasts;
 use Kavvel\Core\Floorplan\Shape;
 use Kavvel\Core\Pairing\AttemptEvent;
@@ -58,7 +58,7 @@ final readonly class HubLinks
         ]);
         try {
             $radios = GatewayClient::for($hub)->about()['radios'];
-        } catch (HubFailure $failed) {
+        } catch (OutsideFailure $failed) {
             throw HubRefused::doesNotAnswer($failed->getMessage());
         }
         $hub->save();

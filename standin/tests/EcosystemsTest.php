@@ -168,7 +168,7 @@ final class EcosystemsTest extends TestCase
         $this->at(['box' => 'export-box', 'act' => 'enter-key', 'key' => 'wrong']);
         self::assertSame([], $this->ask('GET', '/boxes/export-box/v1/devices')['devices']);
         $this->at(['box' => 'export-box', 'act' => 'enter-key', 'key' => $key]);
-        $this->ask('PUT', '/boxes/hub-box/v1/shown', ['devices' => ['chart-dimmer', 'signal-plug']]);
+        $this->ask('PUT', '/boxes/hub-box/v1/shown', ['form' => 'hub-link', 'devices' => ['chart-dimmer', 'signal-plug']]);
         $code = $this->ask('POST', '/boxes/export-box/v1/windows', ['seconds' => 300])['code'];
         $this->at(['of' => 'phone', 'act' => 'sign-in', 'by' => 'Odile Harrow']);
         $this->at(['of' => 'phone', 'act' => 'scan', 'code' => $code]);
@@ -183,12 +183,18 @@ final class EcosystemsTest extends TestCase
 
     public function test_an_include_list_keeps_the_rest_out_and_takes_one_out_again(): void
     {
-        $this->ask('PUT', '/boxes/hub-box/v1/shown', ['devices' => ['chart-dimmer', 'chart-blind']]);
-        $this->refused(422, 'not-found', 'PUT', '/boxes/hub-box/v1/shown', ['devices' => ['chart-dimmer', 'chimney']]);
-        $this->refused(422, 'missing', 'PUT', '/boxes/hub-box/v1/shown', ['devices' => 'all']);
+        $this->ask('PUT', '/boxes/hub-box/v1/shown', ['form' => 'matter-bridge', 'devices' => ['chart-dimmer', 'chart-blind']]);
+        foreach ([
+            'not-found' => ['matter-bridge', ['chart-dimmer', 'chimney']], 'no-export' => ['cloud-link', []],
+            'missing' => ['matter-bridge', 'all'],
+        ] as $error => [$form, $devices]) {
+            $this->refused(422, $error, 'PUT', '/boxes/hub-box/v1/shown', ['form' => $form, 'devices' => $devices]);
+        }
         $this->export('phone');
         self::assertSame(['chart-blind', 'chart-dimmer'], array_keys($this->shown('phone')));
-        $this->ask('PUT', '/boxes/hub-box/v1/shown', ['devices' => ['chart-blind']]);
+        $this->panel();
+        self::assertGreaterThan(2, count($this->shown('panel')), 'each export has a list of its own');
+        $this->ask('PUT', '/boxes/hub-box/v1/shown', ['form' => 'matter-bridge', 'devices' => ['chart-blind']]);
 
         self::assertSame(['chart-blind'], array_keys($this->shown('phone')), 'it leaves by itself, and the other stays');
     }
@@ -238,12 +244,12 @@ final class EcosystemsTest extends TestCase
     {
         $this->panel();
         $all = array_keys($this->shown('panel'));
-        $this->ask('PUT', '/boxes/hub-box/v1/shown', ['devices' => $all]);
+        $this->ask('PUT', '/boxes/hub-box/v1/shown', ['form' => 'driver', 'devices' => $all]);
         $this->ask('DELETE', '/ecosystems/panel/v1/devices/'.$this->one('panel', 'chart-dimmer')['device']);
         $this->pass(30);
         self::assertArrayNotHasKey('chart-dimmer', $this->shown('panel'));
-        $this->ask('PUT', '/boxes/hub-box/v1/shown', ['devices' => array_values(array_diff($all, ['chart-dimmer']))]);
-        $this->ask('PUT', '/boxes/hub-box/v1/shown', ['devices' => $all]);
+        $this->ask('PUT', '/boxes/hub-box/v1/shown', ['form' => 'driver', 'devices' => array_values(array_diff($all, ['chart-dimmer']))]);
+        $this->ask('PUT', '/boxes/hub-box/v1/shown', ['form' => 'driver', 'devices' => $all]);
         $this->pass(30);
 
         self::assertArrayHasKey('chart-dimmer', $this->shown('panel'));

@@ -75,13 +75,18 @@ final class PhonePageTest extends TestCase
 
     public function test_the_list_of_what_is_shown_is_set_and_opened_again(): void
     {
-        $shown = fn (): int => substr_count($this->page->html('hub-box'), ' checked');
+        $shown = fn (): int => substr_count($this->page->html('export-box'), ' checked');
+        $this->deed('export-box', 'Plug it in');
+        $this->page->act(['act' => 'make-key', 'box' => 'hub-box', 'for' => 'export-box']);
+        preg_match('/Key for export-box: <code>([^<]+)</', $this->page->html('hub-box'), $key);
+        $this->page->act(['act' => 'enter-key', 'box' => 'export-box', 'key' => $key[1] ?? '']);
         $all = $shown();
-        $this->page->act(['act' => 'show', 'box' => 'hub-box', 'chosen' => '1', 'show' => ['chart-dimmer']]);
+        $list = ['act' => 'show', 'box' => 'export-box', 'form' => 'matter-bridge', 'chosen' => '1'];
+        $this->page->act(['show' => ['chart-dimmer']] + $list);
         self::assertSame(1, $shown());
-        $this->page->act(['act' => 'show', 'box' => 'hub-box', 'chosen' => '1']);
+        $this->page->act($list);
         self::assertSame(0, $shown(), 'nothing at all');
-        $this->deed('hub-box', 'Show everything');
+        $this->deed('export-box', 'Show everything as Matter bridge');
 
         self::assertSame($all, $shown());
     }

@@ -6,6 +6,7 @@
  * @var Kavvel\Core\Bridging\BoxAtHand|null $box
  */
 use Kavvel\Core\Bridging\BoxAtHand;
+use Kavvel\Core\Bridging\FormWords;
 
 $e = static fn (string $text): string => htmlspecialchars($text, ENT_QUOTES);
 $hidden = static fn (string $name, string $value): string => "<input type=\"hidden\" name=\"{$e($name)}\" value=\"{$e($value)}\">";
@@ -88,17 +89,19 @@ $shown = $box === null ? null : $state->ecosystems->boxes[$box->id];
         <?php foreach ($shown->keys as $for => $key) { ?>
         <p class="says">Key for <?= $e((string) $for) ?>: <code><?= $e($key) ?></code></p>
         <?php } ?>
-        <h3>What it shows</h3>
-        <?= $open('', ['act' => 'show', 'box' => $box->id, 'chosen' => '1']) ?>
+        <?php foreach ($box->sheet->offers as $offer) { ?>
+        <h3>What it shows as <?= $e(FormWords::of($offer->as)) ?></h3>
+        <?= $open('', ['act' => 'show', 'box' => $box->id, 'form' => $offer->as, 'chosen' => '1']) ?>
         <ul class="shown">
             <?php foreach (array_keys($state->contents->of($box->id)) as $device) { ?>
             <li><label>
                 <input type="checkbox" name="show[]" value="<?= $e((string) $device) ?>"<?=
-                    $shown->shows((string) $device) ? ' checked' : '' ?>>
+                    $shown->shows((string) $device, $offer->as) ? ' checked' : '' ?>>
                 <?= $e($state->world->devices[$device]->label ?? $state->world->devices[$device]->device->title) ?></label></li>
             <?php } ?>
         </ul>
         <button>Show these and no others</button></form>
+        <?php } ?>
         <?php } ?>
         <?php } ?>
     </section>

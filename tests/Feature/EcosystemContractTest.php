@@ -15,8 +15,6 @@ final class EcosystemContractTest extends TestCase
     use ChecksContract;
     use RunsStandin;
 
-    private const CONTRACT = 'ecosystem-link.openapi.json';
-
     private const BOX = '/boxes/hub-box';
 
     private const ECOSYSTEM = '/ecosystems/voice';
@@ -40,9 +38,9 @@ final class EcosystemContractTest extends TestCase
         $this->box('POST', '/v1/windows', 422, ['seconds' => 900]);
         $this->at(['box' => 'hub-box', 'act' => 'switch-on', 'form' => 'matter-bridge']);
         $window = $this->box('POST', '/v1/windows', 202, ['seconds' => 900]);
-        $this->box('PUT', '/v1/shown', 202, ['devices' => ['chart-dimmer', 'signal-plug']]);
-        $this->box('PUT', '/v1/shown', 202, ['devices' => null]);
-        $this->box('PUT', '/v1/shown', 422, ['devices' => ['nobody']]);
+        $this->box('PUT', '/v1/shown', 202, ['form' => 'matter-bridge', 'devices' => ['chart-dimmer', 'signal-plug']]);
+        $this->box('PUT', '/v1/shown', 202, ['form' => 'matter-bridge', 'devices' => null]);
+        $this->box('PUT', '/v1/shown', 422, ['form' => 'matter-bridge', 'devices' => ['nobody']]);
         $this->box('GET', '/v1/devices', 200);
         $this->box('POST', '/v1/keys', 202, ['for' => 'panel']);
         $this->box('POST', '/v1/keys', 422, ['for' => 'nobody']);
@@ -108,5 +106,10 @@ final class EcosystemContractTest extends TestCase
     private function at(array $deed): void
     {
         (new HandLog(self::$folder))->append(['do' => 'ecosystem', ...$deed]);
+    }
+
+    private static function contractFile(): string
+    {
+        return 'ecosystem-link.openapi.json';
     }
 }

@@ -16,8 +16,6 @@ final class GatewayContractTest extends TestCase
     use ChecksContract;
     use RunsStandin;
 
-    private const CONTRACT = 'gateway-link.openapi.json';
-
     public static function setUpBeforeClass(): void
     {
         self::runStandin('contract');
@@ -155,5 +153,10 @@ final class GatewayContractTest extends TestCase
         $house = House::read((string) file_get_contents("{$demo}.json"), (string) file_get_contents("{$demo}.truth.json"));
 
         return (string) $house->devices[$device]->code?->code->spelling();
+    }
+
+    private static function contractFile(): string
+    {
+        return 'gateway-link.openapi.json';
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Stations\Pair;
 
 use App\Gateway\GatewayClient;
-use App\Gateway\GatewayRefused;
 use App\Gateway\HubCommand;
 use App\Gateway\WindowEnding;
 use App\Models\Gateway;
 use App\Models\JoinWindow;
+use App\Outside\OutsideRefused;
 use Kavvel\Core\Pairing\AttemptEvent;
 use Kavvel\Core\Protocol\Protocol;
 
@@ -61,6 +61,6 @@ final class OpenWindow extends HubCommand
             }
         }
 
-        throw GatewayRefused::saying("It opens no windows for {$protocol->title()}.");
+        throw OutsideRefused::saying("It opens no windows for {$protocol->title()}.");
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Stations\Pair;
 
 use App\Gateway\GatewayClient;
-use App\Gateway\GatewayRefused;
 use App\Gateway\HubCommand;
 use App\Logbook\Logbook;
 use App\Models\Gateway;
 use App\Models\LearntKey;
+use App\Outside\OutsideRefused;
 use Kavvel\Core\Pairing\LearnAct;
 
 /** Has a hub send what a key of a remote sends: as it was learnt, or from its preset. */
@@ -33,7 +33,7 @@ final class SendSignal extends HubCommand
             $client->sendSignal($this->reference, $profile->protocol->value, $key->signal === null
                 ? ['preset' => $profile->model, 'key' => $key->name]
                 : ['signal' => $key->signal]);
-        } catch (GatewayRefused $refused) {
+        } catch (OutsideRefused $refused) {
             // A hub that has no preset for it has said what there is to try: it is learnt.
             if ($refused->reason === self::NO_PRESET) {
                 $key->take(LearnAct::PresetFails, Logbook::HUB);

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Stations\Pair;
 
 use App\Gateway\GatewayClient;
-use App\Gateway\HubFailure;
 use App\Logbook\Logbook;
 use App\Models\Credential;
 use App\Models\Gateway;
 use App\Models\Slot;
+use App\Outside\OutsideFailure;
 
 /** A Z-Wave device that stands on the list of its hub joins again by itself, as soon as it is excluded: it is taken off before. */
 final readonly class SmartStartList
@@ -19,7 +19,7 @@ final readonly class SmartStartList
     /**
      * @return int how many stand on it still: one of them may be the device, where its key is not known
      *
-     * @throws HubFailure
+     * @throws OutsideFailure
      */
     public function takeOff(Gateway $gateway, GatewayClient $client, ?Slot $slot): int
     {

@@ -27,13 +27,16 @@ final readonly class AtBoxes
     }
 
     /** @param list<string>|null $devices null: everything */
-    public function show(string $box, ?array $devices): void
+    public function show(string $box, string $form, ?array $devices): void
     {
         $state = $this->ecosystems->boxes[$box];
-        $before = $state->shown;
-        $state->shown = $devices;
-        foreach ($before === null || $devices === null ? [] : array_diff($before, $devices) as $left) {
+        foreach ($devices === null ? [] : array_diff($state->shown[$form] ?? [], $devices) as $left) {
             $this->showing->forgetDeleted($left);
+        }
+        if ($devices === null) {
+            unset($state->shown[$form]);
+        } else {
+            $state->shown[$form] = $devices;
         }
     }
 

@@ -13,8 +13,8 @@ final class BoxState
     /** @var list<string> forms in which it passes on, as far as they have to be switched on */
     public array $on = [];
 
-    /** @var list<string>|null keys of the devices that it shows; null: everything */
-    public ?array $shown = null;
+    /** @var array<string, list<string>> keys of the devices that it shows, by form; a form without a list: everything */
+    public array $shown = [];
 
     /** @var array<string, string> the key that it made, by box or ecosystem for which it did */
     public array $keys = [];
@@ -30,8 +30,8 @@ final class BoxState
         $this->isThere = $isThere;
     }
 
-    public function shows(string $device): bool
+    public function shows(string $device, string $form): bool
     {
-        return $this->shown === null || in_array($device, $this->shown, true);
+        return in_array($device, $this->shown[$form] ?? [$device], true);
     }
 }

@@ -54,7 +54,7 @@ final readonly class Contents
         $ways = [];
         foreach ($box->offers as $exit => $offer) {
             foreach ($offer->as === $form ? $this->of($key) : [] as $device => $way) {
-                if ($this->ecosystems->boxes[$key]->shows($device)) {
+                if ($this->ecosystems->boxes[$key]->shows($device, $form)) {
                     $ways[$device] ??= $way->through($box, $exit, $this->world->house->premises->house);
                 }
             }

@@ -46,7 +46,7 @@ final readonly class EcosystemDeeds
         match ($entry['act']) {
             'set-up' => $this->boxes->setUp($box),
             'switch-on' => $this->boxes->switchOn($box, $text('form')),
-            'show' => $this->boxes->show($box, self::devices($entry)),
+            'show' => $this->boxes->show($box, $text('form'), self::devices($entry)),
             'open-window' => $this->boxes->openWindow($text('ref'), $box, $entry['device'] ?? null, (int) $entry['seconds']),
             'close-window' => $this->boxes->closeWindow($text('ref')),
             'make-key' => $this->boxes->makeKey($box, $text('for'), $text('ref')),

@@ -9,6 +9,7 @@ use Kavvel\Core\Bridging\ActKind;
 use Kavvel\Core\Bridging\BoxAtHand;
 use Kavvel\Core\Bridging\EcosystemAtHand;
 use Kavvel\Core\Bridging\Form;
+use Kavvel\Core\Bridging\FormWords;
 use Kavvel\Standin\Ecosystems\AtBoxes;
 use Kavvel\Standin\Ecosystems\EcosystemDeeds;
 use Kavvel\Standin\House\House;
@@ -139,7 +140,10 @@ final readonly class PhonePage
                 $deeds[] = self::deed(['box' => $one->id], "Share {$name} on", 'open-window', ['device' => (string) $device]);
             }
         }
-        $deeds[] = self::deed(['box' => $one->id], 'Show everything', 'show');
+        foreach (array_keys($now->shown) as $form) {
+            $words = FormWords::of((string) $form);
+            $deeds[] = self::deed(['box' => $one->id], "Show everything as {$words}", 'show', ['form' => (string) $form]);
+        }
 
         return $deeds;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Standin\Link;
 
 use Kavvel\Core\Bridging\Act;
+use Kavvel\Core\Bridging\Offer;
 use Kavvel\Standin\Ecosystems\EcosystemState;
 use Kavvel\Standin\Ecosystems\Entry;
 use Kavvel\Standin\House\House;
@@ -153,15 +154,20 @@ final readonly class EcosystemApi
     private function contents(Fold $state, string $key): array
     {
         $box = $state->ecosystems->boxes[$key];
+        $forms = $this->forms($key);
 
         return [
-            'clock' => Hub::time($state->world->now), 'everything' => $box->shown === null,
-            'devices' => array_map(static function (string $device) use ($state, $box): array {
+            'clock' => Hub::time($state->world->now),
+            'exports' => array_map(
+                static fn (string $form): array => ['form' => $form, 'everything' => ! isset($box->shown[$form])],
+                $forms,
+            ),
+            'devices' => array_map(static function (string $device) use ($state, $box, $forms): array {
                 $one = $state->world->devices[$device];
 
                 return [
                     'device' => $device, 'name' => $one->label ?? $one->device->profile->model, 'mark' => $one->device->address,
-                    'shown' => $box->shows($device),
+                    'shown' => array_values(array_filter($forms, static fn (string $form): bool => $box->shows($device, $form))),
                 ];
             }, array_map(strval(...), array_keys($state->contents->of($key)))),
         ];
@@ -234,7 +240,10 @@ final readonly class EcosystemApi
      */
     private function show(Fold $state, string $key, array $body): array
     {
-        $devices = $body['devices'] ?? null;
+        [$form, $devices] = [$body['form'] ?? null, $body['devices'] ?? null];
+        if (! in_array($form, $this->forms($key), true)) {
+            return Answers::refused(422, 'no-export', 'It passes nothing on in that form.');
+        }
         $isList = is_array($devices) && array_filter($devices, static fn (mixed $one): bool => ! is_string($one)) === [];
         if ($devices !== null && ! $isList) {
             return Answers::refused(422, 'missing', 'What is shown is a list of devices; without one it is everything.');
@@ -244,7 +253,16 @@ final readonly class EcosystemApi
             return Answers::refused(422, 'not-found', 'It has no device '.reset($unknown).'.');
         }
 
-        return $this->answers->taken(['do' => 'ecosystem', 'box' => $key, 'act' => 'show', 'devices' => $devices], $body);
+        return $this->answers->taken(
+            ['do' => 'ecosystem', 'box' => $key, 'act' => 'show', 'form' => $form, 'devices' => $devices],
+            $body,
+        );
+    }
+
+    /** @return list<string> forms in which a box passes on */
+    private function forms(string $key): array
+    {
+        return array_map(static fn (Offer $one): string => $one->as, $this->house->premises->boxes[$key]->sheet->offers);
     }
 
     /**

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Gateway;
+namespace App\Outside;
 
-/** The gateway answered, and said no. */
-final class GatewayRefused extends HubFailure
+/** It answered, and said no. */
+final class OutsideRefused extends OutsideFailure
 {
-    /** The word of the gateway link for why, where it gave one */
+    /** The word of its link for why, where it gave one */
     public ?string $reason = null;
 
     public static function saying(string $message, ?string $reason = null): self
