@@ -51,13 +51,17 @@ final readonly class BegunLinks
      */
     public function all(BridgePlan $plan, Household $household, array $hubs, Closure $isIn): array
     {
+        $links = Link::all($plan, $hubs);
+        $ready = array_map(static fn (Link $link): array => $link->from === null && ! $link->isIntoEcosystem
+            ? $link->devices
+            : array_values(array_filter($link->devices, $isIn)), $links);
         $all = [];
-        foreach (Link::all($plan, $hubs) as $link) {
+        foreach ($links as $number => $link) {
             $row = $this->row($link->key());
             $all[$link->key()] = new LinkAtHand(
                 $link,
-                $row === null ? LinkRun::begin(self::acts($link, $household)) : $row->run()->grown($row->devices, $link->devices),
-                $link->from === null && ! $link->isIntoEcosystem ? count($link->devices) : count(array_filter($link->devices, $isIn)),
+                $row === null ? LinkRun::begin(self::acts($link, $household)) : $row->run()->grown($row->devices, $ready[$number]),
+                $ready[$number],
                 $row?->put_off_on?->isToday() === true,
             );
         }

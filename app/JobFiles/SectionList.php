@@ -46,6 +46,7 @@ final readonly class SectionList
             new Sections\MeshProposals,
             new Sections\Questions,
             new Sections\ToldLosses,
+            new Sections\SetNames,
             new Sections\BridgeLinks,
             new Sections\Snags,
             new Sections\Log,

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToJob;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 
 /**
  * A box or a service on the way into an ecosystem: there already, or to be weighed. One may be a hub of the job.
@@ -26,6 +27,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property bool $is_reserved the router always gives it this address
  * @property string|null $matter_release as it was found; null: as its sheet says
  * @property string $note
+ * @property string|null $url where its link answers; null: what it shows is noted by hand
+ * @property string|null $token
+ * @property Carbon|null $asked_at since when an answer is waited for
+ * @property Carbon|null $read_at
+ * @property string|null $read_refused why the last reading came to nothing
  * @property-read BridgeSheet $sheet
  * @property-read Gateway|null $gateway
  */
@@ -53,6 +59,9 @@ final class BridgeBox extends Model
 
     protected function casts(): array
     {
-        return ['is_owned' => 'boolean', 'is_reserved' => 'boolean'];
+        return [
+            'is_owned' => 'boolean', 'is_reserved' => 'boolean', 'token' => 'encrypted', 'asked_at' => 'datetime',
+            'read_at' => 'datetime',
+        ];
     }
 }

@@ -19,10 +19,13 @@ use Kavvel\Core\Input\Input;
  * @property int $site_job_id
  * @property string $key of the link of the plan
  * @property array<array-key, mixed> $acts
- * @property list<string> $devices keys of the slots that it carried when it was last worked on
+ * @property list<string> $devices keys of the slots that were in when it was last worked on
  * @property string|null $ecosystem_key that it leads into; null: into a box
  * @property Carbon|null $made_at
  * @property string|null $window_code that the window which is open goes by
+ * @property int|null $asked_act number of the act that a box or an ecosystem was told to do
+ * @property Carbon|null $asked_at
+ * @property string|null $ask_refused why it was not done
  * @property Carbon|null $put_off_on the day on which somebody who is needed was not there
  */
 final class BridgeLink extends Model
@@ -64,6 +67,9 @@ final class BridgeLink extends Model
 
     protected function casts(): array
     {
-        return ['acts' => 'array', 'devices' => 'array', 'window_code' => 'encrypted', 'put_off_on' => 'date', 'made_at' => 'datetime'];
+        return [
+            'acts' => 'array', 'devices' => 'array', 'window_code' => 'encrypted', 'put_off_on' => 'date', 'made_at' => 'datetime',
+            'asked_at' => 'datetime',
+        ];
     }
 }

@@ -179,6 +179,12 @@ final class SiteJob extends Model
         return $this->hasMany(ToldLoss::class);
     }
 
+    /** @return HasMany<SetName, $this> */
+    public function setNames(): HasMany
+    {
+        return $this->hasMany(SetName::class);
+    }
+
     /** @return HasMany<Room, $this> */
     public function rooms(): HasMany
     {

@@ -109,9 +109,13 @@ final readonly class JobNames
             static fn (Device $one): Device => $one->id === $id ? $one->called($judgement->name->name) : $one,
             $this->devices,
         );
-        $named = array_values(array_filter($devices, static fn (Device $one): bool => $one->given !== null));
+        return PlatformForm::of(self::named($devices), $this->platforms(), $id);
+    }
 
-        return PlatformForm::of($named, $this->platforms(), $id);
+    /** @return array<string, string|null> by slot after a blank: what a platform is to show of each that has its name */
+    public function on(Ecosystem $platform): array
+    {
+        return PlatformForm::all(self::named($this->devices), $platform);
     }
 
     public function device(string $key): ?Device
@@ -129,6 +133,15 @@ final readonly class JobNames
     public function conflicts(): array
     {
         return NamePlan::of($this->pattern, $this->devices, $this->check())->conflicts;
+    }
+
+    /**
+     * @param  list<Device>  $devices
+     * @return list<Device>
+     */
+    private static function named(array $devices): array
+    {
+        return array_values(array_filter($devices, static fn (Device $one): bool => $one->given !== null));
     }
 
     private function check(): ConflictCheck

@@ -6,11 +6,11 @@ namespace App\Providers;
 
 use App\Gateway\Events;
 use App\Gateway\Handlers;
-use App\Gateway\HubCommand;
 use App\JobSheet\Catalogue;
 use App\Models\Profile;
 use App\Models\SiteJob;
 use App\Models\User;
+use App\Outside\OutsideCommand;
 use App\Policies\SiteJobPolicy;
 use App\Radio\JudgeReading;
 use App\SignIn\SessionEra;
@@ -95,7 +95,7 @@ final class AppServiceProvider extends ServiceProvider
         });
         Event::listen(
             Looping::class,
-            static fn (Looping $work) => Heartbeat::of($work->queue === HubCommand::QUEUE ? Part::Commands : Part::Queue),
+            static fn (Looping $work) => Heartbeat::of($work->queue === OutsideCommand::QUEUE ? Part::Commands : Part::Queue),
         );
     }
 }

@@ -25,10 +25,10 @@ final class ArchitectureTest
     private const STATIONS = ['Survey', 'Fit', 'Pair', 'Name', 'Mesh', 'Bridge', 'HandOver'];
 
     private const APP_FLOORS = [
-        ['Tables', 'Vitals'], ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Plan', 'Policies'], ['Pictures'],
+        ['Tables', 'Vitals'], ['Tenancy', 'Idempotency'], ['Models'], ['Editing', 'Logbook', 'Outside', 'Plan', 'Policies'], ['Pictures'],
         ['JobFiles', 'JobSheet', 'Proving'],
-        ['Bus', 'Catalogue', 'Codes', 'Existing', 'WhoIsWho'], ['Bridging', 'Gateway', 'Settings', 'Temporary'],
-        ['Naming', 'Radio', 'Windows'], ['Floorplan'], ['Matching'],
+        ['Bus', 'Catalogue', 'Codes', 'Existing', 'WhoIsWho'], ['Ecosystems', 'Gateway', 'Settings', 'Temporary'],
+        ['Naming', 'Radio', 'Windows'], ['Bridging', 'Floorplan'], ['Matching'],
         ['JobList', 'SignIn', 'Stations'], ['Bench'], ['Http', 'Console'], ['Providers'],
     ];
 

@@ -285,7 +285,9 @@ final class JobFileTest extends TestCase
      */
     private function withoutLinks(array $file): array
     {
-        $file['gateways'] = array_map(static fn (array $gateway): array => [...$gateway, 'link' => null], $file['gateways']);
+        foreach (['gateways', 'ecosystems', 'boxes'] as $section) {
+            $file[$section] = array_map(static fn (array $one): array => [...$one, 'link' => null], $file[$section] ?? []);
+        }
 
         return $file;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Bridge;
 
 use App\Bridging\JobBridging;
+use App\Bridging\Showings;
 use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\Plan\Lens;
@@ -80,9 +81,13 @@ final readonly class BridgeStation implements Station
         $isFree = $picked === null && $next?->run->isBegun() !== true;
         $proving = $step->kind === BridgeStepKind::Settled && $isFree ? $bridging->toProve() : null;
         $window = $next?->run->windowUntil();
+        $row = $next === null ? null : $bridging->begun($next->link->key());
+        $isWaiting = $row?->asked_act !== null && $row->asked_at?->diffInSeconds(now()) < DoAct::PATIENCE;
         $data = [
+            'place' => $next === null ? null : ActPlace::of($bridging, $next), 'isWaiting' => $isWaiting,
+            'exported' => $next === null ? [] : Showings::of($bridging)->exported($next),
             'next' => $next, 'proving' => $proving, 'window' => $window,
-            'row' => $next === null ? null : $bridging->begun($next->link->key()),
+            'row' => $row,
             'bridging' => $bridging, 'plan' => $plan, 'policy' => $policy, 'diagram' => $diagram, 'chosen' => $chosen,
             'step' => $step,
         ];
@@ -109,7 +114,7 @@ final readonly class BridgeStation implements Station
                 [],
                 'bridge.list',
             ),
-            isLive: $window !== null,
+            isLive: $window !== null || $isWaiting,
             lenses: BridgeLens::titles(),
             chosenLens: $lens->value,
             // The code of a window stands on the card: it is kept nowhere.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Bridge;
 
 use App\Bridging\JobBridging;
+use App\Bridging\Showings;
 use App\Codes\CodeStore;
 use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
@@ -18,6 +19,7 @@ use Kavvel\Core\Bridging\Act;
 use Kavvel\Core\Bridging\ActKind;
 use Kavvel\Core\Bridging\ActOutOfTurn;
 use Kavvel\Core\Bridging\Appeared;
+use Kavvel\Core\Bridging\LinkAtHand;
 use Kavvel\Core\Bridging\LinkRun;
 use Kavvel\Core\Codes\CodeFamily;
 use Kavvel\Core\Codes\CodeKind;
@@ -38,17 +40,37 @@ final readonly class Linking
      */
     public function done(SiteJob $job, string $key, int $number, string $said, bool $anyway, User $person): void
     {
-        [$link, $title] = $this->begin($job, $key);
+        [$link, $planned, $bridging] = $this->begin($job, $key);
+        $title = $bridging->linkTitle($key);
         $run = $link->run();
         $act = $run->acts[$number] ?? null;
+        $shown = count(Showings::of($bridging)->exported($planned));
         try {
-            $next = $run->do($number, now()->toDateTimeImmutable(), $person->name, $this->note($link, $run, $act, $said, $anyway));
+            $next = $run->do($number, now()->toDateTimeImmutable(), $person->name, $this->note($run, $act, $said, $anyway, $shown));
         } catch (ActOutOfTurn $meanwhile) {
             throw LinkRefused::isOutOfTurn($meanwhile);
         }
         $this->keep($link, $next);
         $this->open($link, $act, $said, $person);
         $this->logbook->write($job, $person, 'bridge', $next->isMade() ? "Linked: {$title}." : "{$title}: {$act?->say}.");
+    }
+
+    /**
+     * A box or an ecosystem is told to do the act that is next, or to say what came of it.
+     *
+     * @throws LinkRefused where somebody has done it meanwhile
+     */
+    public function tell(SiteJob $job, string $key, int $number, User $person): void
+    {
+        [$link] = $this->begin($job, $key);
+        if ($link->run()->current() !== $number) {
+            throw LinkRefused::isOutOfTurn(ActOutOfTurn::isNot($link->run()->act()));
+        }
+        $isAsked = $link->asked_act === $number && $link->asked_at?->diffInSeconds(now()) < DoAct::PATIENCE;
+        if (! $isAsked) {
+            $link->update(['asked_act' => $number, 'asked_at' => now(), 'ask_refused' => null]);
+            dispatch(new DoAct($link, $number, $person->id))->afterCommit();
+        }
     }
 
     /**
@@ -106,9 +128,9 @@ final readonly class Linking
     }
 
     /**
-     * The row of a link of the plan, made when the first of it is done, and what people call it.
+     * The row of a link of the plan, made when the first of it is done.
      *
-     * @return array{BridgeLink, string}
+     * @return array{BridgeLink, LinkAtHand, JobBridging}
      *
      * @throws LinkRefused
      */
@@ -119,18 +141,21 @@ final readonly class Linking
         $planned = $bridging->links()[$key] ?? throw LinkRefused::isNotPlanned();
         $link = $bridging->begun($key) ?? new BridgeLink(['site_job_id' => $job->id, 'key' => $key]);
         $link->fill([
-            'acts' => $planned->run->toArray(), 'devices' => $planned->link->devices,
+            'acts' => $planned->run->toArray(), 'devices' => $planned->ready,
             'ecosystem_key' => $planned->link->isIntoEcosystem ? $planned->link->to : null,
         ])->save();
 
-        return [$link, $bridging->linkTitle($key)];
+        return [$link, $planned, $bridging];
     }
 
-    /** @throws LinkRefused */
-    private function note(BridgeLink $link, LinkRun $run, ?Act $act, string $said, bool $anyway): string
+    /**
+     * @param  int  $expected  devices that its export shows
+     *
+     * @throws LinkRefused
+     */
+    private function note(LinkRun $run, ?Act $act, string $said, bool $anyway, int $expected): string
     {
         if ($act?->kind === ActKind::Count) {
-            $expected = count($link->devices);
             $seen = preg_match('/^\d{1,4}$/', $said) === 1 ? (int) $said : throw LinkRefused::isNoCount();
             $appeared = Appeared::of($expected, $seen);
             if ($appeared !== Appeared::All && ! $anyway) {
@@ -193,6 +218,8 @@ final readonly class Linking
     private function keep(BridgeLink $link, LinkRun $run, array $more = []): void
     {
         $madeAt = $link->made_at ?? ($run->isMade() ? now() : null);
-        $link->update(['acts' => $run->toArray(), 'put_off_on' => null, 'made_at' => $madeAt, ...$more]);
+        $link->update([
+            'acts' => $run->toArray(), 'put_off_on' => null, 'made_at' => $madeAt, 'asked_act' => null, 'ask_refused' => null, ...$more,
+        ]);
     }
 }

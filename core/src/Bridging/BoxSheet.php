@@ -82,6 +82,18 @@ final readonly class BoxSheet
         );
     }
 
+    /** The release of what it exports; null: nothing that goes by one. */
+    public function exportRelease(): ?Release
+    {
+        foreach ($this->offers as $offer) {
+            if (Form::goesByRelease($offer->as)) {
+                return $offer->release;
+            }
+        }
+
+        return null;
+    }
+
     private static function offer(Input $offer): Offer
     {
         return new Offer(

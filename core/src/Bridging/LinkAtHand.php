@@ -8,10 +8,10 @@ namespace Kavvel\Core\Bridging;
 final readonly class LinkAtHand
 {
     /**
-     * @param  int  $ready  devices of it that are in
+     * @param  list<string>  $ready  devices of it that are in
      * @param  bool  $isPutOff  somebody who is needed for it is not there today
      */
-    public function __construct(public Link $link, public LinkRun $run, public int $ready, public bool $isPutOff) {}
+    public function __construct(public Link $link, public LinkRun $run, public array $ready, public bool $isPutOff) {}
 
     /**
      * The one to go on with: one that is begun, then the one that brings most; what was put off last, and what builds on a link that is
@@ -29,12 +29,12 @@ final readonly class LinkAtHand
                 if (! $one->link->isIntoEcosystem) {
                     $waits[$one->link->to] = true;
                 }
-                if ($isFree && $one->ready > 0) {
+                if ($isFree && $one->ready !== []) {
                     $open[] = $one;
                 }
             }
         }
-        $order = static fn (self $one): array => [$one->isPutOff, ! $one->run->isBegun(), -$one->ready];
+        $order = static fn (self $one): array => [$one->isPutOff, ! $one->run->isBegun(), -count($one->ready)];
         usort($open, static fn (self $a, self $b): int => $order($a) <=> $order($b));
 
         return $open[0] ?? null;

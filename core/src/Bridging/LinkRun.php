@@ -33,9 +33,8 @@ final readonly class LinkRun
      */
     public static function acts(Link $link, array $atSource, array $atTarget): array
     {
-        $count = count($link->devices);
-        $many = $count === 1 ? 'one device' : "{$count} devices";
         if (! $link->isIntoEcosystem && $link->from === null) {
+            $count = count($link->devices);
             $say = $count === 1 ? 'Let the device join it' : "Let {$count} devices join it, one at a time";
 
             return [Act::own(ActKind::Join, $say, 3 * $count)];
@@ -48,7 +47,7 @@ final readonly class LinkRun
         return [
             ...$isShown ? [Act::own(ActKind::Names, 'Set the names at the source', 0)] : [],
             ...$isShown && $link->form !== Form::MATTER
-                ? [Act::own(ActKind::Include, "Put {$many} into the list of what is shown", 2)]
+                ? [Act::own(ActKind::Include, 'Make the list of what is shown', 2)]
                 : [],
             ...$sorted,
             ...$isShown ? [Act::own(ActKind::Count, 'Count what appears', 1)] : [],

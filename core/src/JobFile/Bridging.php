@@ -26,6 +26,7 @@ final readonly class Bridging
             foreach ($input->get($section)->items() as $row) {
                 Check::known($row->get('sheet'), $sheets[$kind->value]);
                 Release::fromInput($row->find('matterRelease'));
+                $row->find('link')?->word(['standin']);
             }
         }
         $links = [];
@@ -42,6 +43,16 @@ final readonly class Bridging
                 throw InvalidInput::duplicateId($row->get('slot')->id(), $row->at);
             }
             $told[$pair] = true;
+        }
+        $set = [];
+        foreach ($input->find('setNames')?->items() ?? [] as $row) {
+            $pair = serialize([$row->get('slot')->id(), $row->get('ecosystem')->id()]);
+            if (isset($set[$pair])) {
+                throw InvalidInput::duplicateId($row->get('slot')->id(), $row->at);
+            }
+            $row->get('name')->textUpTo(200);
+            $row->get('room')->textUpTo(200);
+            $set[$pair] = true;
         }
         $taken = [];
         foreach ($input->find('boxes')?->items() ?? [] as $box) {

@@ -17,24 +17,29 @@ final readonly class PlatformForm
      */
     public static function of(array $devices, array $platforms, string $id): array
     {
-        return array_map(static fn (Ecosystem $one): self => new self($one, self::shown($devices, $one, $id)), $platforms);
+        return array_map(
+            static fn (Ecosystem $one): self => new self($one, self::all($devices, $one)[" {$id}"] ?? null),
+            $platforms,
+        );
     }
 
-    /** @param list<Device> $devices */
-    private static function shown(array $devices, Ecosystem $platform, string $id): ?string
+    /**
+     * @param  list<Device>  $devices  of the job, with the names that they will have
+     * @return array<string, string|null> what a platform shows of each, by id after a blank
+     */
+    public static function all(array $devices, Ecosystem $platform): array
     {
         $shortener = Shortener::byCharacters(NamePlan::ABBREVIATIONS);
-        $shown = null;
+        $shown = [];
         foreach ($devices as $device) {
             $given = (string) $device->given;
             $within = self::capital($device->withinRoom());
             $room = $platform->addsRoom ? " {$device->room}" : '';
-            $text = $shortener->unique(
+            $shown[" {$device->id}"] = $shortener->unique(
                 "{$platform->id}{$room}",
                 $platform->addsRoom ? [$within] : [$given, $within],
                 $platform->maxLength ?? PHP_INT_MAX,
             );
-            $shown = $device->id === $id ? $text : $shown;
         }
 
         return $shown;

@@ -61,7 +61,7 @@ final class LinkTest extends TestCase
         self::assertSame(['join'], $kinds($join));
         [$let] = LinkRun::acts($join, [], []);
         self::assertSame(['Let the device join it', 3], [$let->say, $let->minutes]);
-        self::assertSame('Put 2 devices into the list of what is shown', LinkRun::acts($export, [], [])[1]->say);
+        self::assertSame('Make the list of what is shown', LinkRun::acts($export, [], [])[1]->say);
     }
 
     public function test_what_is_had_over_an_account_is_linked_once_for_all_devices_of_it(): void
@@ -146,18 +146,24 @@ final class LinkTest extends TestCase
         $fresh = LinkRun::begin($this->acts());
         $begun = $fresh->do(0, new DateTimeImmutable, 'Mara');
         $made = LinkRun::begin([]);
+        $at = static fn (Link $link, LinkRun $run, int $ready, bool $isPutOff): LinkAtHand => new LinkAtHand(
+            $link,
+            $run,
+            array_fill(0, $ready, 'lamp'),
+            $isPutOff,
+        );
         $next = static fn (LinkAtHand ...$all): ?Link => LinkAtHand::next(array_values($all))?->link;
-        self::assertSame($chain, $next(new LinkAtHand($chain, $fresh, 2, false), new LinkAtHand($export, $fresh, 2, false)));
+        self::assertSame($chain, $next($at($chain, $fresh, 2, false), $at($export, $fresh, 2, false)));
         self::assertSame($export, $next(
-            new LinkAtHand($chain, $made, 2, false),
-            new LinkAtHand($share, $fresh, 1, false),
-            new LinkAtHand($export, $fresh, 2, false),
+            $at($chain, $made, 2, false),
+            $at($share, $fresh, 1, false),
+            $at($export, $fresh, 2, false),
         ));
-        self::assertSame($share, $next(new LinkAtHand($share, $begun, 1, false), new LinkAtHand($join, $fresh, 9, false)));
-        self::assertSame($share, $next(new LinkAtHand($join, $begun, 9, true), new LinkAtHand($share, $fresh, 1, false)));
-        self::assertSame($join, $next(new LinkAtHand($join, $begun, 9, true), new LinkAtHand($share, $fresh, 0, false)));
-        self::assertNull($next(new LinkAtHand($chain, $fresh, 0, false), new LinkAtHand($export, $fresh, 2, false)));
-        self::assertNull($next(new LinkAtHand($share, $made, 1, false)));
+        self::assertSame($share, $next($at($share, $begun, 1, false), $at($join, $fresh, 9, false)));
+        self::assertSame($share, $next($at($join, $begun, 9, true), $at($share, $fresh, 1, false)));
+        self::assertSame($join, $next($at($join, $begun, 9, true), $at($share, $fresh, 0, false)));
+        self::assertNull($next($at($chain, $fresh, 0, false), $at($export, $fresh, 2, false)));
+        self::assertNull($next($at($share, $made, 1, false)));
     }
 
     /** @param non-empty-string $words */

@@ -7,7 +7,7 @@
     <label class="field"><span>Its code, if you want it shown here</span>
         <input name="said" maxlength="120" autocomplete="off" spellcheck="false" value="{{ old('said') }}"></label>
     @elseif ($act->kind === ActKind::Count)
-    <label class="field"><span>How many appeared, of {{ count($row->devices) }}</span>
+    <label class="field"><span>How many appeared, of {{ count($exported) }}</span>
         <input name="said" inputmode="numeric" maxlength="4" value="{{ old('said') }}" required></label>
     @endif
     @if ($id === 'big')

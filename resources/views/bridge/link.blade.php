@@ -6,11 +6,17 @@
 @php($number = $run->current())
 @php($act = $run->act())
 @php($client = $job->client_name)
-@php($unnamed = array_values(array_filter($link->devices, fn ($key) => $bridging->sheet->card($key)?->isNamed !== true)))
+@php($unnamed = array_values(array_filter($next->ready, fn ($key) => $bridging->sheet->card($key)?->isNamed !== true)))
 @php($left = $window === null ? null : max(0, $window->getTimestamp() - now()->getTimestamp()))
 @php($minutes = $run->minutesLeft())
 @php($key = $row?->credentials()->exists() === true)
 @php($isOver = $left === 0)
+@php($tell = $place === null ? null : match ($act->kind) {
+    ActKind::Include => "Have {$place->name} show these",
+    ActKind::Window => "Open it on {$place->name}",
+    ActKind::Key => "Have {$place->name} make it",
+    default => "Read what {$place->name} shows",
+})
 <div>
     <p class="over"><span>{{ $bridging->linkTitle($link->key()) }}</span><span>act {{ $number + 1 }} of {{ count($run->acts) }}{{
         $minutes === 0 ? '' : " · {$minutes} min" }}</span></p>
@@ -22,13 +28,14 @@
             ActKind::Names => $unnamed === []
                 ? 'All of them have their names: what is copied now is right from the start.'
                 : 'What has no name yet shows there under a code. Most platforms keep the first name that they get.',
-            ActKind::Include => 'These and no others: “everything” would show '.count($bridging->sheet->cards).'.',
+            ActKind::Include => (count($exported) === 1 ? 'This one' : 'These '.count($exported))
+                .' and no others: “everything” would show '.count($bridging->sheet->cards).'.',
             ActKind::Window => 'It goes by a code of its own, and closes by itself after '.intdiv((int) $act->seconds, 60).' minutes.',
             ActKind::Key => 'It goes through the store of this job, and never over paper.',
             ActKind::Expect => 'It is harmless.',
             ActKind::Count => 'As many as were passed on: one too few and one too many both mean something.',
-            default => $next->ready < count($link->devices)
-                ? "{$next->ready} of its ".count($link->devices).' devices are in; the others appear there by themselves when they are.'
+            default => count($next->ready) < count($link->devices)
+                ? count($next->ready).' of its '.count($link->devices).' devices are in; the others are added when they are.'
                 : 'All of its devices are in.',
         },
     } }}</p>
@@ -48,6 +55,9 @@
     @endif
 </ol>
 @include('bridge.acts-folded', ['id' => 'acts-after', 'steps' => array_slice(array_keys($run->acts), $number + 2), 'word' => 'more'])
+@if ($row?->ask_refused !== null)
+<p class="note danger" role="alert">{{ $row->ask_refused }}</p>
+@endif
 @if ($mayWork)
 @if ($isOver)
 <x-form :action="route('jobs.link-acts.destroy', [$job, $row->id])" method="delete">
@@ -60,7 +70,7 @@
 <div class="thumb"><a class="big" id="big" data-move="names" data-key="n"
     href="{{ route('jobs.name', [$job, 'next' => $unnamed[0]]) }}">Name {{ $many }} first</a></div>
 @include('bridge.act', ['words' => 'Link all the same', 'class' => 'btn w-full', 'id' => null])
-@elseif ($act->kind === ActKind::Key && ! $key)
+@elseif ($act->kind === ActKind::Key && ! $key && $tell === null)
 <x-form :action="route('jobs.link-keys.store', $job)">
     <input type="hidden" name="link" value="{{ $link->key() }}">
     <label class="field"><span>The key, as the box shows it</span>
@@ -68,6 +78,17 @@
     <div class="thumb"><button class="big" id="big" data-move="key-{{ $number }}">Keep it</button></div>
 </x-form>
 @include('bridge.act', ['words' => 'It is over there already', 'class' => 'btn plain w-full', 'id' => null])
+@elseif ($isWaiting)
+<p class="note" id="waits" role="status">{{ Str::ucfirst($place->name ?? 'It') }} is being asked…</p>
+@elseif ($tell !== null && ! ($act->kind === ActKind::Key && $key))
+<x-form :action="route('jobs.link-tellings.store', $job)">
+    <input type="hidden" name="link" value="{{ $link->key() }}"><input type="hidden" name="number" value="{{ $number }}">
+    <div class="thumb"><button class="big" id="big" data-move="tell-{{ $link->key() }}-{{ $number }}-{{
+        $row?->ask_refused === null ? 0 : 1 }}" data-key="n">{{ $row?->ask_refused === null ? $tell : 'Try it once more' }}</button></div>
+</x-form>
+<details id="by-hand" @if ($row?->ask_refused !== null || $errors->any()) open @endif><summary>By hand instead</summary>
+    @include('bridge.act', ['words' => $act->kind->done(), 'class' => 'btn w-full', 'id' => null])
+</details>
 @else
 @if ($act->kind === ActKind::Key)
 <x-form :action="route('jobs.link-keys.show', [$job, $row->id])" to="#drawer"><button class="btn w-full">Show the key</button></x-form>
@@ -98,9 +119,9 @@
 @endif
 @endif
 @if ($act->kind === ActKind::Include)
-<details id="include-list" open><summary>The {{ count($link->devices) }} that are shown</summary>
+<details id="include-list" open><summary>The {{ count($exported) }} that are shown</summary>
 <ul class="rows">
-    @foreach ($link->devices as $device)
+    @foreach (array_unique([...$exported, ...$link->devices]) as $device)
     @php($card = $bridging->sheet->card($device))
     <li>@chip($card->profile->protocol)<span>{{ $card->slot->name ?? Str::ucfirst($card->calledInRoom()) }}</span>
         @if (! $card->isIn())<span class="end quiet">later</span>@endif</li>
@@ -117,7 +138,7 @@
         <li><a href="{{ $bench->url(['at' => "link {$one->link->key()}", 'slot' => null]) }}"><span>{{
             $bridging->linkTitle($one->link->key()) }}</span></a><span class="end quiet">{{ match (true) {
             $one->isPutOff => 'put off for today',
-            $one->ready === 0 => 'none is in',
+            $one->ready === [] => 'none is in',
             default => "{$one->run->minutesLeft()}\u{a0}min",
         } }}</span></li>
         @endforeach

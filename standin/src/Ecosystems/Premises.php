@@ -8,7 +8,6 @@ use Kavvel\Core\Bridging\BoxAtHand;
 use Kavvel\Core\Bridging\BoxSheet;
 use Kavvel\Core\Bridging\EcosystemAtHand;
 use Kavvel\Core\Bridging\EcosystemSheet;
-use Kavvel\Core\Bridging\Form;
 use Kavvel\Core\Bridging\House as Bridged;
 use Kavvel\Core\Bridging\Household;
 use Kavvel\Core\Bridging\PlacedDevice;
@@ -104,13 +103,7 @@ final readonly class Premises
     /** The release of what a box exports, as it runs on it. */
     public function exportRelease(string $box): ?Release
     {
-        foreach ($this->boxes[$box]->box()->offers as $offer) {
-            if (Form::goesByRelease($offer->as)) {
-                return $offer->release;
-            }
-        }
-
-        return null;
+        return $this->boxes[$box]->release ?? $this->boxes[$box]->sheet->exportRelease();
     }
 
     public function sees(string $ecosystem, string $device): Sight

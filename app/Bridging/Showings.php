@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridging;
+
+use App\JobSheet\SlotCard;
+use App\Models\SetName;
+use App\Naming\JobNames;
+use Kavvel\Core\Bridging\Copies;
+use Kavvel\Core\Bridging\LinkAtHand;
+use Kavvel\Core\Bridging\Meant;
+use Kavvel\Core\Bridging\NameCell;
+use Kavvel\Core\Bridging\Sighting;
+
+/** What is to show in each ecosystem of a job, under which name and room, and what was seen there. */
+final readonly class Showings
+{
+    /**
+     * @param  array<string, array<string, string|null>>  $names  by ecosystem, and by slot after a blank: as it is to show there
+     * @param  array<string, SetName>  $set  by slot and ecosystem
+     * @param  array<string, LinkAtHand>  $links
+     */
+    private function __construct(private JobBridging $bridging, private array $names, private array $set, private array $links) {}
+
+    public static function of(JobBridging $bridging): self
+    {
+        $job = $bridging->sheet->job;
+        $names = [];
+        $all = $bridging->ecosystems === [] ? null : JobNames::of($bridging->sheet);
+        foreach ($bridging->ecosystems as $key => $one) {
+            $names[$key] = $all?->on($one->sheet->ecosystem()->platform($one->name)) ?? [];
+        }
+        $set = SetName::query()->where('site_job_id', $job->id)->get()
+            ->keyBy(static fn (SetName $one): string => self::pair($one->slot_key, $one->ecosystem_key));
+
+        return new self($bridging, $names, $set->all(), $bridging->trouble === null ? $bridging->links() : []);
+    }
+
+    /**
+     * What the export shows that a link goes by: one list for whoever takes it in.
+     *
+     * @return list<string> keys of slots
+     */
+    public function exported(LinkAtHand $of): array
+    {
+        $devices = $of->ready;
+        foreach ($this->links as $other) {
+            if ($other->run->isBegun() && $other->link->sharesExportWith($of->link)) {
+                $devices = [...$devices, ...$other->ready];
+            }
+        }
+
+        return array_values(array_unique($devices));
+    }
+
+    /** @return list<Meant> what is to show in an ecosystem by a link */
+    public function meantBy(LinkAtHand $link): array
+    {
+        return array_map(fn (string $device): Meant => $this->meant($device, $link), $this->exported($link));
+    }
+
+    /** @return list<Meant> what is to show there by all that is linked already, or about to be counted */
+    public function meantIn(string $ecosystem): array
+    {
+        $meant = [];
+        foreach ($this->linksInto($ecosystem) as $link) {
+            foreach ($link->run->isBegun() ? $this->meantBy($link) : [] as $one) {
+                $meant[" {$one->device}"] ??= $one;
+            }
+        }
+
+        return array_values($meant);
+    }
+
+    /** Null: nobody has read there what shows. */
+    public function sighting(string $ecosystem): ?Sighting
+    {
+        $one = $this->bridging->ecosystems[$ecosystem];
+
+        return $one->shown === null ? null : Sighting::of($one->shownDevices(), $this->meantIn($ecosystem));
+    }
+
+    /** @return array<string, NameCell> by slot after a blank: of all that is to show there now or later */
+    public function cells(string $ecosystem): array
+    {
+        $sighting = $this->sighting($ecosystem);
+        $sheet = $this->bridging->ecosystems[$ecosystem]->sheet->ecosystem();
+        $cells = [];
+        foreach ($this->linksInto($ecosystem) as $link) {
+            $devices = [...$link->link->devices, ...$link->run->isBegun() ? $this->exported($link) : []];
+            foreach (array_unique($devices) as $device) {
+                $meant = $this->meant($device, $link);
+                $seen = $sighting?->found($device);
+                $set = $this->set[self::pair($device, $ecosystem)] ?? null;
+                $cells[" {$device}"] ??= match (true) {
+                    $seen !== null => NameCell::seen($meant, $seen->name, $seen->room),
+                    $set !== null && $this->bridging->ecosystems[$ecosystem]->url === null
+                        => NameCell::seen($meant, $set->name, $set->room),
+                    default => NameCell::expected($meant, $sheet->nameLength),
+                };
+            }
+        }
+
+        return $cells;
+    }
+
+    /** @return array<string, NameCell> those that show there already and are not called as they are to be, by slot after a blank */
+    public function toSet(string $ecosystem): array
+    {
+        $there = [];
+        foreach ($this->linksInto($ecosystem) as $link) {
+            $there = [...$there, ...$link->run->isMade() ? $this->exported($link) : []];
+        }
+        $isRead = $this->bridging->ecosystems[$ecosystem]->shown !== null;
+
+        return array_filter($this->cells($ecosystem), static fn (NameCell $cell): bool => ! $cell->isRight()
+            && ! $cell->waitsForSource()
+            && in_array($cell->meant->device, $there, true)
+            && ($cell->isSeen || ! $isRead));
+    }
+
+    /** @return list<LinkAtHand> */
+    private function linksInto(string $ecosystem): array
+    {
+        return array_values(array_filter(
+            $this->links,
+            static fn (LinkAtHand $one): bool => $one->link->isIntoEcosystem && $one->link->to === $ecosystem,
+        ));
+    }
+
+    private function meant(string $device, LinkAtHand $link): Meant
+    {
+        $card = $this->bridging->sheet->cards[$device];
+
+        return new Meant(
+            $device,
+            $card->node?->address,
+            $this->names[$link->link->to][" {$device}"] ?? null,
+            $card->room,
+            self::source($card),
+            $link->link->from === null ? null : $this->bridging->boxName($link->link->from),
+            $this->copies($device, $link),
+        );
+    }
+
+    /** What is behind a bridge has the name of the bridge's own app. */
+    private static function source(SlotCard $card): ?string
+    {
+        return $card->behind !== null ? $card->node?->label : ($card->isNamed ? $card->slot->name : null);
+    }
+
+    private function copies(string $device, LinkAtHand $link): Copies
+    {
+        foreach ($this->bridging->plan()->paths as $path) {
+            $isSame = $path->way->lastBox()?->id === $link->link->from && $path->way->form === $link->link->form;
+            if ($isSame && $path->want->device === $device) {
+                return Copies::along($path->way);
+            }
+        }
+
+        return Copies::of($link->link->form);
+    }
+
+    private static function pair(string $slot, string $ecosystem): string
+    {
+        return serialize([$slot, $ecosystem]);
+    }
+}

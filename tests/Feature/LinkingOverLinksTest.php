@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Bridging\JobBridging;
+use App\JobSheet\JobSheet;
+use App\Models\BridgeBox;
+use App\Models\BridgeLink;
+use App\Models\Ecosystem;
+use App\Models\TemporaryState;
+use Kavvel\Core\Bridging\Policy;
+use Tests\StandsInForEcosystems;
+use Tests\TestCase;
+
+/** Boxes and ecosystems that have a link of their own do acts themselves, and are read instead of asked about. */
+final class LinkingOverLinksTest extends TestCase
+{
+    use StandsInForEcosystems;
+
+    private const PAGE = '/jobs/lantern-house/bridge';
+
+    private const EXPORT = 'from hub-box as matter-bridge to ecosystem voice';
+
+    private const DRIVER = 'from hub-box as driver to ecosystem panel';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->as('mara');
+        $this->siteJob()->update(['bridge_policy' => Policy::LocalFirst]);
+        BridgeBox::query()->where('key', 'export-box')->update(['is_owned' => true]);
+        $bridging = JobBridging::of(JobSheet::of($this->siteJob()));
+        foreach ($bridging->untold() as $one) {
+            $this->siteJob()->toldLosses()->create([
+                'slot_key' => $one->want->device, 'ecosystem_key' => $one->want->ecosystem, 'because' => $bridging->because($one),
+                'told_by' => 'Mara', 'told_at' => now(),
+            ]);
+        }
+        $this->standIn();
+    }
+
+    protected function tearDown(): void
+    {
+        $this->putAway();
+        parent::tearDown();
+    }
+
+    public function test_the_hub_makes_its_list_and_opens_its_window_and_the_ecosystem_is_read(): void
+    {
+        $this->act(self::EXPORT, 0);
+        $this->see(self::EXPORT)->assertSee('Have Hub show these')->assertSee('By hand instead');
+        $this->tell(self::EXPORT, 1);
+        self::assertSame(2, $this->link(self::EXPORT)->run()->current());
+        $this->tell(self::EXPORT, 2)->assertSessionHasNoErrors();
+        self::assertSame(2, $this->link(self::EXPORT)->run()->current(), 'a switch on its page is nothing that it is told');
+        $this->act(self::EXPORT, 2);
+        $this->act(self::EXPORT, 3, 'Odile Harrow');
+        $this->see(self::EXPORT)->assertSee('Open it on Hub');
+        $this->tell(self::EXPORT, 4);
+        $this->see(self::EXPORT)->assertSee('Its export is switched off: switch it on first.')->assertSee('Try it once more');
+        $this->byHand(['box' => 'hub-box', 'act' => 'switch-on', 'form' => 'matter-bridge']);
+        $this->tell(self::EXPORT, 4);
+        $code = (string) $this->link(self::EXPORT)->window_code;
+        $this->see(self::EXPORT)->assertDontSee('switched off')->assertSee('share-code');
+        self::assertStringStartsWith('MT:', $code);
+        self::assertSame(1, TemporaryState::query()->whereNotNull('bridge_link_id')->whereNull('closed_at')->count());
+
+        $this->act(self::EXPORT, 5);
+        $this->act(self::EXPORT, 6);
+        $this->see(self::EXPORT)->assertSee('Read what Tansy shows');
+        $this->tell(self::EXPORT, 7);
+        $this->see(self::EXPORT)->assertSee('Tansy shows none of the 3.');
+        $this->byHand(['of' => 'voice', 'act' => 'sign-in', 'by' => 'Odile Harrow']);
+        $this->byHand(['of' => 'voice', 'act' => 'scan', 'code' => $code]);
+        $list = ['box' => 'hub-box', 'act' => 'show', 'form' => 'matter-bridge'];
+        $this->byHand(['devices' => ['chart-dimmer', 'signal-dimmer']] + $list);
+        $this->pass(10);
+        $this->tell(self::EXPORT, 7);
+        $this->see(self::EXPORT)->assertSee('Tansy shows 2 of 3; not there yet: the landing wall switch.');
+        self::assertFalse($this->link(self::EXPORT)->run()->isMade());
+        $this->byHand(['devices' => ['chart-dimmer', 'signal-dimmer', 'landing-switch']] + $list);
+        $this->pass(10);
+        $this->tell(self::EXPORT, 7);
+
+        self::assertTrue($this->link(self::EXPORT)->run()->isMade());
+        self::assertSame('3 of 3 appeared', $this->link(self::EXPORT)->run()->done[7]->note);
+        self::assertCount(3, Ecosystem::query()->where('key', 'voice')->firstOrFail()->shownDevices());
+        self::assertSame('Odile Harrow', Ecosystem::query()->where('key', 'voice')->value('read_account'));
+    }
+
+    public function test_a_hub_without_power_says_so_and_its_work_is_done_by_hand(): void
+    {
+        $this->act(self::EXPORT, 0);
+        $this->hands->append(['do' => 'unplug']);
+        $this->tell(self::EXPORT, 1);
+        $this->see(self::EXPORT)->assertSee('Hub at http://standin.test/boxes/hub-box does not answer.')->assertSee('These and no others');
+        $this->act(self::EXPORT, 1);
+        self::assertSame([2, null], [$this->link(self::EXPORT)->run()->current(), $this->link(self::EXPORT)->ask_refused]);
+    }
+
+    public function test_two_who_tell_it_at_once_tell_it_once(): void
+    {
+        $this->act(self::EXPORT, 0);
+        $this->tell(self::EXPORT, 1);
+        $this->as('idris');
+        $this->tell(self::EXPORT, 1)->assertSessionHasErrors('link');
+        self::assertSame(2, $this->link(self::EXPORT)->run()->current());
+        $this->as('wren');
+        $this->tell(self::EXPORT, 2)->assertForbidden();
+    }
+
+    public function test_a_key_that_the_hub_made_lies_in_the_store(): void
+    {
+        foreach ([0, 1, 2, 3] as $number) {
+            $this->act(self::DRIVER, $number);
+        }
+        $this->see(self::DRIVER)->assertSee('Have Hub make it');
+        $this->tell(self::DRIVER, 4);
+        $link = $this->link(self::DRIVER);
+        self::assertSame([4, 1], [$link->run()->current(), $link->credentials()->count()], 'it is still to be carried over');
+        $this->see(self::DRIVER)->assertSee('Show the key')->assertSee('The key is over there');
+        $secret = (string) $link->credentials()->firstOrFail()->secret;
+        $this->byHand(['of' => 'panel', 'act' => 'enter-key', 'key' => $secret]);
+        $this->byHand(['box' => 'hub-box', 'act' => 'switch-on', 'form' => 'driver']);
+        $this->byHand(['of' => 'panel', 'act' => 'switch-on', 'form' => 'driver']);
+        $this->byHand(['of' => 'panel', 'act' => 'discover']);
+        $this->pass(60);
+        $this->act(self::DRIVER, 4);
+        $this->act(self::DRIVER, 5);
+        $this->tell(self::DRIVER, 6);
+
+        self::assertTrue($link->refresh()->run()->isMade());
+    }
+
+    public function test_what_comes_in_later_reopens_the_list_and_is_counted(): void
+    {
+        $this->linkVoice();
+        self::assertTrue($this->link(self::EXPORT)->run()->isMade());
+        $wanted = JobBridging::of(JobSheet::of($this->siteJob()))->links()[self::EXPORT]->link->devices;
+        $slot = $this->siteJob()->slots()->whereIn('key', $wanted)->whereNull('node_id')->firstOrFail();
+        $node = $this->siteJob()->nodes()->create([
+            'gateway_id' => $this->siteJob()->gateways()->value('id'), 'address' => '02A7C3FFFFFFFFFF', 'protocol' => 'zigbee',
+            'model' => 'X', 'state' => 'joined', 'capabilities' => [], 'is_router' => false,
+        ]);
+        $slot->update(['node_id' => $node->id]);
+        $this->siteJob()->touchLive();
+        $this->see(self::EXPORT)->assertSee('Set the names at the source');
+        $this->act(self::EXPORT, 0);
+        $this->tell(self::EXPORT, 1);
+
+        $this->see(self::EXPORT)->assertSee('Hub does not have the ');
+    }
+
+    private function linkVoice(): void
+    {
+        $this->byHand(['box' => 'hub-box', 'act' => 'switch-on', 'form' => 'matter-bridge']);
+        $this->byHand(['of' => 'voice', 'act' => 'sign-in', 'by' => 'Odile Harrow']);
+        $this->act(self::EXPORT, 0);
+        $this->tell(self::EXPORT, 1);
+        $this->act(self::EXPORT, 2);
+        $this->act(self::EXPORT, 3, 'Odile Harrow');
+        $this->tell(self::EXPORT, 4);
+        $this->byHand(['of' => 'voice', 'act' => 'scan', 'code' => $this->link(self::EXPORT)->window_code]);
+        $this->pass(30);
+        $this->act(self::EXPORT, 5);
+        $this->act(self::EXPORT, 6);
+        $this->tell(self::EXPORT, 7);
+    }
+
+    private function see(string $link): mixed
+    {
+        return $this->get(self::PAGE.'?at=link+'.urlencode($link))->assertOk();
+    }
+
+    private function tell(string $link, int $number): mixed
+    {
+        return $this->post('/jobs/lantern-house/link-tellings', ['link' => $link, 'number' => $number]);
+    }
+
+    private function act(string $link, int $number, string $said = ''): mixed
+    {
+        return $this->post('/jobs/lantern-house/link-acts', ['link' => $link, 'number' => $number, 'said' => $said]);
+    }
+
+    private function link(string $key): BridgeLink
+    {
+        return BridgeLink::query()->where('key', $key)->firstOrFail();
+    }
+}
