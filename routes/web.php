@@ -269,6 +269,15 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::delete('/bridge-boxes/{bridgeBox:key}', [Bridge\BoxController::class, 'destroy'])->name('bridge-boxes.destroy');
             Route::post('/bridge-boxes/{bridgeBox:key}/arrival', [Bridge\BoxArrivalController::class, 'store'])
                 ->name('bridge-boxes.arrival.store');
+            Route::put('/bridge-boxes/{bridgeBox:key}/list', [Bridge\BoxListController::class, 'update'])->name('bridge-boxes.list.update');
+            Route::post('/bridge-boxes/{bridgeBox:key}/readings', [Bridge\BoxReadingController::class, 'store'])
+                ->name('bridge-boxes.readings.store');
+            Route::post('/ecosystems/{ecosystem:key}/readings', [Bridge\EcosystemReadingController::class, 'store'])
+                ->name('ecosystems.readings.store');
+            Route::post('/ecosystems/{ecosystem:key}/names', [Bridge\EcosystemNamesController::class, 'store'])
+                ->name('ecosystems.names.store');
+            Route::put('/ecosystems/{ecosystem:key}/names', [Bridge\EcosystemNamesController::class, 'update'])
+                ->name('ecosystems.names.update');
             Route::post('/mesh-readings', [Mesh\MeshReadingController::class, 'store'])->name('mesh-readings.store');
             Route::post('/mesh-proposals', [Mesh\ProposalController::class, 'store'])->name('mesh-proposals.store');
             Route::delete('/mesh-proposals/{meshProposal:key}', [Mesh\ProposalController::class, 'destroy'])
@@ -288,6 +297,14 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::put('/archive', [Jobs\ArchiveController::class, 'update'])->name('archive.update');
             Route::post('/hubs', [Jobs\HubController::class, 'store'])->name('hubs.store');
             Route::put('/hubs/{gateway:key}', [Jobs\HubController::class, 'update'])->name('hubs.update');
+            Route::put('/bridge-boxes/{bridgeBox:key}/link', [Bridge\BoxLinkController::class, 'update'])
+                ->name('bridge-boxes.link.update');
+            Route::delete('/bridge-boxes/{bridgeBox:key}/link', [Bridge\BoxLinkController::class, 'destroy'])
+                ->name('bridge-boxes.link.destroy');
+            Route::put('/ecosystems/{ecosystem:key}/link', [Bridge\EcosystemLinkController::class, 'update'])
+                ->name('ecosystems.link.update');
+            Route::delete('/ecosystems/{ecosystem:key}/link', [Bridge\EcosystemLinkController::class, 'destroy'])
+                ->name('ecosystems.link.destroy');
             Route::put('/gateway-events/{gatewayEvent:id}', [Jobs\GatewayEventController::class, 'update'])->name('gateway-events.update');
             Route::delete('/hubs/{gateway:key}', [Jobs\HubController::class, 'destroy'])->name('hubs.destroy');
             Route::post('/snags/{snag:key}/acceptance', [

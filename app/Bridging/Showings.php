@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridging;
 
 use App\JobSheet\SlotCard;
+use App\Models\BridgeBox;
 use App\Models\SetName;
 use App\Naming\JobNames;
 use Kavvel\Core\Bridging\Copies;
@@ -44,11 +45,18 @@ final readonly class Showings
      */
     public function exported(LinkAtHand $of): array
     {
-        $devices = $of->ready;
-        foreach ($this->links as $other) {
-            if ($other->run->isBegun() && $other->link->sharesExportWith($of->link)) {
-                $devices = [...$devices, ...$other->ready];
-            }
+        $others = $of->link->from === null ? [] : $this->exportedBy($of->link->from, $of->link->form);
+
+        return array_values(array_unique([...$of->ready, ...$others]));
+    }
+
+    /** @return list<string> keys of slots that are to go by an export of a box, as far as it is linked */
+    public function exportedBy(string $box, string $form): array
+    {
+        $devices = [];
+        foreach ($this->links as $one) {
+            $isThat = $one->link->from === $box && $one->link->form === $form && $one->run->isBegun();
+            $devices = $isThat ? [...$devices, ...$one->ready] : $devices;
         }
 
         return array_values(array_unique($devices));
@@ -78,7 +86,15 @@ final readonly class Showings
     {
         $one = $this->bridging->ecosystems[$ecosystem];
 
-        return $one->shown === null ? null : Sighting::of($one->shownDevices(), $this->meantIn($ecosystem));
+        return $one->shown === null ? null : Sighting::of(
+            $one->shownDevices(),
+            $this->meantIn($ecosystem),
+            array_values(array_filter(array_map(
+                static fn (SlotCard $card): ?string => $card->node?->address,
+                $this->bridging->sheet->cards,
+            ))),
+            array_values(array_map(static fn (BridgeBox $box): string => $box->name, $this->bridging->boxes)),
+        );
     }
 
     /** @return array<string, NameCell> by slot after a blank: of all that is to show there now or later */
@@ -116,6 +132,7 @@ final readonly class Showings
 
         return array_filter($this->cells($ecosystem), static fn (NameCell $cell): bool => ! $cell->isRight()
             && ! $cell->waitsForSource()
+            && ($cell->meant->name !== null || ! $cell->isRoomRight)
             && in_array($cell->meant->device, $there, true)
             && ($cell->isSeen || ! $isRead));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\AnswersOverALink;
 use App\Models\Concerns\BelongsToJob;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -37,6 +38,7 @@ use Illuminate\Support\Carbon;
  */
 final class BridgeBox extends Model
 {
+    use AnswersOverALink;
     use BelongsToJob;
 
     public $timestamps = false;

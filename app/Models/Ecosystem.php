@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\AnswersOverALink;
 use App\Models\Concerns\BelongsToJob;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -35,6 +36,7 @@ use Kavvel\Core\Input\Input;
  */
 final class Ecosystem extends Model
 {
+    use AnswersOverALink;
     use BelongsToJob;
 
     public $timestamps = false;

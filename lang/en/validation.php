@@ -107,6 +107,7 @@ return [
         'fitting_days' => 'the days of work',
         'fixing' => 'what holds it',
         'floor' => 'the floor',
+        'form' => 'the export',
         'found' => 'what became of it',
         'free_mm' => 'the room before the door',
         'from' => 'from where it is wanted',

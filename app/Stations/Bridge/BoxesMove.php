@@ -49,6 +49,7 @@ final readonly class BoxesMove
                 $bridging->sheet->geometry->storeys[0]['key'],
                 [],
             ),
+            isLive: ($ecosystem ?? $box)?->isAsked() === true,
             lenses: BridgeLens::titles(),
             chosenLens: BridgeLens::Boxes->value,
         );

@@ -9,6 +9,7 @@ enum BridgeLens: string
 {
     case Paths = 'paths';
     case Plan = 'plan';
+    case Names = 'names';
     case Outage = 'outage';
     case Boxes = 'boxes';
 
@@ -17,6 +18,7 @@ enum BridgeLens: string
         return match ($this) {
             self::Paths => 'Paths',
             self::Plan => 'Plan',
+            self::Names => 'Names',
             self::Outage => 'Outage',
             self::Boxes => 'Boxes',
         };

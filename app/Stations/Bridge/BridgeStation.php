@@ -64,6 +64,7 @@ final readonly class BridgeStation implements Station
         return match (true) {
             $lens === BridgeLens::Boxes => BoxesMove::of($bridging, $asked),
             $bridging->trouble !== null => $this->trouble($bridging),
+            $lens === BridgeLens::Names => NamesGridMove::of($bridging, $asked),
             $lens === BridgeLens::Outage && $bridging->plan()->paths !== [] => OutageMove::of($bridging, $asked),
             default => $this->paths($bridging, $asked, $lens),
         };
@@ -79,13 +80,15 @@ final readonly class BridgeStation implements Station
         $picked = $this->picked($bridging, $asked);
         $next = $step->kind === BridgeStepKind::Settled ? $picked ?? LinkAtHand::next(array_values($bridging->links())) : null;
         $isFree = $picked === null && $next?->run->isBegun() !== true;
+        $showings = Showings::of($bridging);
+        $after = $step->kind === BridgeStepKind::Settled && $isFree ? AfterLinking::of($bridging, $showings) : null;
         $proving = $step->kind === BridgeStepKind::Settled && $isFree ? $bridging->toProve() : null;
         $window = $next?->run->windowUntil();
         $row = $next === null ? null : $bridging->begun($next->link->key());
         $isWaiting = $row?->asked_act !== null && $row->asked_at?->diffInSeconds(now()) < DoAct::PATIENCE;
         $data = [
             'place' => $next === null ? null : ActPlace::of($bridging, $next), 'isWaiting' => $isWaiting,
-            'exported' => $next === null ? [] : Showings::of($bridging)->exported($next),
+            'exported' => $next === null ? [] : $showings->exported($next), 'after' => $after,
             'next' => $next, 'proving' => $proving, 'window' => $window,
             'row' => $row,
             'bridging' => $bridging, 'plan' => $plan, 'policy' => $policy, 'diagram' => $diagram, 'chosen' => $chosen,
@@ -96,6 +99,7 @@ final readonly class BridgeStation implements Station
             match (true) {
                 $chosen !== null => 'bridge.row',
                 $policy !== $bridging->policy() || $asked->at === 'policies' => 'bridge.policies',
+                $after !== null => 'bridge.after',
                 $proving !== null => 'bridge.prove',
                 $next !== null => 'bridge.link',
                 default => 'bridge.move',
@@ -114,7 +118,7 @@ final readonly class BridgeStation implements Station
                 [],
                 'bridge.list',
             ),
-            isLive: $window !== null || $isWaiting,
+            isLive: $window !== null || $isWaiting || $after?->isWaiting() === true,
             lenses: BridgeLens::titles(),
             chosenLens: $lens->value,
             // The code of a window stands on the card: it is kept nowhere.

@@ -141,7 +141,7 @@ final class DoAct extends OutsideCommand
     {
         app(Reader::class)->read($ecosystem);
         $meant = Showings::of($bridging)->meantBy($planned);
-        $missing = Sighting::of($ecosystem->shownDevices(), $meant)->missing;
+        $missing = Sighting::of($ecosystem->shownDevices(), $meant, [], [])->missing;
         if ($missing !== []) {
             throw LinkRefused::isNotThere($ecosystem->name, count($meant), array_map(
                 static fn ($one): string => $bridging->sheet->cards[$one->device]->calledInRoom(),

@@ -52,12 +52,6 @@ final readonly class Link
         );
     }
 
-    /** Both go by one export, with one list of what it shows. */
-    public function sharesExportWith(self $other): bool
-    {
-        return $this->from !== null && $this->from === $other->from && $this->form === $other->form;
-    }
-
     /** The key of the last link of a path, into its ecosystem. */
     public static function into(Path $path): string
     {

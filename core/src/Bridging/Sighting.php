@@ -16,12 +16,14 @@ final readonly class Sighting
     private function __construct(public array $missing, public array $surplus, public array $twins, private array $found) {}
 
     /**
-     * By their marks; where nothing is handed on, by their names.
+     * By their marks; where nothing is handed on, by their names. What the client has there beside this job is nobody's business.
      *
      * @param  list<ShownDevice>  $shown
      * @param  list<Meant>  $meant
+     * @param  list<string>  $marks  of all devices of the job
+     * @param  list<string>  $boxes  names of its boxes
      */
-    public static function of(array $shown, array $meant): self
+    public static function of(array $shown, array $meant, array $marks, array $boxes): self
     {
         $twins = Twins::among($shown, $meant);
         $found = $missing = $taken = [];
@@ -38,7 +40,8 @@ final readonly class Sighting
                 $found[" {$one->device}"] = $is[0];
             }
         }
-        $surplus = array_values(array_filter($shown, static fn (ShownDevice $one): bool => ! in_array($one->id, $taken, true)));
+        $surplus = array_values(array_filter($shown, static fn (ShownDevice $one): bool => ! in_array($one->id, $taken, true)
+            && ($one->mark === null ? in_array($one->over, $boxes, true) : in_array($one->mark, $marks, true))));
 
         return new self($missing, $surplus, $twins, $found);
     }
@@ -46,6 +49,12 @@ final readonly class Sighting
     public function found(string $device): ?ShownDevice
     {
         return $this->found[" {$device}"] ?? null;
+    }
+
+    /** @return list<Excess> what is to be taken out, by the door that it came in by */
+    public function excess(): array
+    {
+        return Excess::byDoor($this->twins, $this->surplus);
     }
 
     public function isAsMeant(): bool

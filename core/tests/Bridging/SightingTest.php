@@ -7,6 +7,7 @@ namespace Kavvel\Core\Tests\Bridging;
 use Kavvel\Core\Bridging\Copies;
 use Kavvel\Core\Bridging\Meant;
 use Kavvel\Core\Bridging\NameCell;
+use Kavvel\Core\Bridging\Removal;
 use Kavvel\Core\Bridging\ShownDevice;
 use Kavvel\Core\Bridging\Sighting;
 use Kavvel\Core\Bridging\Twins;
@@ -22,8 +23,10 @@ final class SightingTest extends TestCase
     public function test_by_their_marks_devices_are_found_whatever_they_are_called(): void
     {
         $sighting = Sighting::of(
-            [$this->shown('a', 'Whatever', 'M1'), $this->shown('b', 'Hall light', 'M9')],
+            [$this->shown('a', 'Whatever', 'M1'), $this->shown('b', 'Hall light', 'M9'), $this->shown('c', 'Own lamp', 'X1')],
             [$this->meant('lamp', 'M1', 'Lamp'), $this->meant('plug', 'M2', 'Plug')],
+            ['M1', 'M2', 'M9'],
+            [],
         );
 
         self::assertSame('a', $sighting->found('lamp')?->id);
@@ -38,17 +41,27 @@ final class SightingTest extends TestCase
         $sighting = Sighting::of(
             [$this->shown('a', 'Lamp', null), $this->shown('b', 'OB-1', null)],
             [$this->meant('lamp', 'M1', 'Lamp'), $this->meant('plug', 'M2', 'Plug', source: 'OB-1')],
+            ['M1', 'M2'],
+            ['Hub'],
         );
         self::assertTrue($sighting->isAsMeant());
         self::assertSame(['a', 'b'], [$sighting->found('lamp')?->id, $sighting->found('plug')?->id]);
 
-        $other = Sighting::of([$this->shown('a', 'Lamp', 'M7')], [$this->meant('lamp', 'M1', 'Lamp')]);
+        $other = Sighting::of([$this->shown('a', 'Lamp', 'M7')], [$this->meant('lamp', 'M1', 'Lamp')], ['M1'], []);
         self::assertCount(1, $other->missing, 'another device of that name is another device');
     }
 
     public function test_what_has_neither_mark_nor_name_is_not_taken_for_what_has_none_either(): void
     {
-        self::assertCount(1, Sighting::of([$this->shown('a', '', null)], [$this->meant('lamp', null, null)])->missing);
+        $sighting = Sighting::of(
+            [$this->shown('a', '', null, over: 'Hub'), $this->shown('b', '', null, over: 'Other')],
+            [$this->meant('lamp', null, null)],
+            [],
+            ['Hub'],
+        );
+
+        self::assertCount(1, $sighting->missing);
+        self::assertSame(['a'], array_map(static fn ($one): string => $one->id, $sighting->surplus), 'it came by a box of ours');
     }
 
     public function test_of_two_of_one_device_the_one_by_the_chosen_path_is_kept_and_the_youngest_goes_first(): void
@@ -60,7 +73,7 @@ final class SightingTest extends TestCase
             $this->shown('plug', 'Plug', 'M2', over: 'Hub', since: '09:00'),
         ];
         $meant = [$this->meant('lamp', 'M1', 'Lamp', over: 'Export box'), $this->meant('plug', 'M2', 'Plug', over: 'Hub')];
-        $sighting = Sighting::of($shown, $meant);
+        $sighting = Sighting::of($shown, $meant, ['M1', 'M2'], ['Hub', 'Export box']);
         [$twins] = $sighting->twins;
 
         self::assertCount(1, $sighting->twins);
@@ -70,6 +83,22 @@ final class SightingTest extends TestCase
         self::assertSame('box', $sighting->found('lamp')?->id, 'the one that stays speaks for it');
         self::assertSame([], $sighting->surplus);
         self::assertFalse($sighting->isAsMeant());
+    }
+
+    public function test_what_is_to_be_taken_out_stands_by_the_door_that_it_came_in_by(): void
+    {
+        $shown = [
+            $this->shown('a', 'Lamp', 'M1', over: 'Hub'), $this->shown('b', 'Lamp 2', 'M1', over: 'Export box', since: '11:00'),
+            $this->shown('c', 'Plug', 'M2', over: 'Hub'), $this->shown('d', 'Plug 2', 'M2', over: 'Export box', since: '11:00'),
+            $this->shown('e', 'Freezer', 'M3', over: 'Hub'),
+        ];
+        $meant = [$this->meant('lamp', 'M1', 'Lamp', over: 'Hub'), $this->meant('plug', 'M2', 'Plug', over: 'Hub')];
+        [$box, $hub] = Sighting::of($shown, $meant, ['M1', 'M2', 'M3'], ['Hub', 'Export box'])->excess();
+
+        self::assertSame(['Export box', 2, 2, []], [$box->over, $box->count(), count($box->twins), $box->strangers]);
+        self::assertSame(['Hub', 1, 'e'], [$hub->over, $hub->count(), $hub->strangers[0]->id]);
+        self::assertSame([true, false, false], array_map($box->goesSingly(...), Removal::cases()));
+        self::assertSame([], Sighting::of([$shown[0]], [$meant[0]], ['M1'], ['Hub'])->excess());
     }
 
     public function test_of_two_that_came_the_chosen_way_the_older_is_kept_as_more_hangs_on_it(): void
