@@ -16,10 +16,11 @@ use App\Outside\OutsideFailure;
  */
 abstract class PlaceCommand extends OutsideCommand
 {
+    // Not private: a job comes out of the queue through the constructor of none of its classes.
     /** @var class-string<T> */
-    private string $kind;
+    protected string $kind;
 
-    private int $placeId;
+    protected int $placeId;
 
     /** @param T $one */
     public function __construct(Ecosystem|BridgeBox $one)

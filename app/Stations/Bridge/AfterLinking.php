@@ -24,7 +24,9 @@ final readonly class AfterLinking
             if ($only !== null && $only !== $key) {
                 continue;
             }
-            $excess = $showings->sighting((string) $key)?->excess()[0] ?? null;
+            $all = $showings->sighting((string) $key)?->excess() ?? [];
+            // What only should not show may have been there before: that is no work until somebody looks at it.
+            $excess = array_values(array_filter($all, static fn (Excess $one): bool => $only !== null || $one->twins !== []))[0] ?? null;
             $cells = $excess === null ? $showings->toSet((string) $key) : [];
             if ($excess !== null || $cells !== []) {
                 return new self($ecosystem, $excess, $cells, self::box($bridging, $excess));

@@ -51,9 +51,10 @@
 </div>
 <ul class="rows name-list">
     @foreach ($after->cells as $cell)
-    <li><span><strong>{{ $cell->meant->name ?? $cell->shows }}</strong><br><span class="quiet">{{ implode(', ', array_filter([
-        $cell->isNameRight || $cell->meant->name === null ? '' : 'shows as '.($cell->shows === '' ? 'a code' : "“{$cell->shows}”"),
-        $cell->isRoomRight ? '' : 'room: '.$cell->meant->room])) }}</span></span></li>
+    @php($isName = ! $cell->isNameRight && $cell->meant->name !== null)
+    <li><span><strong>{{ $cell->meant->name ?? $cell->shows }}</strong>@if ($isName)<br><span class="quiet">shows as {{
+        $cell->shows === '' ? 'a code' : "“{$cell->shows}”" }}</span>@endif</span>
+        @if (! $cell->isRoomRight)<span class="end">{{ $cell->meant->room }}</span>@endif</li>
     @endforeach
 </ul>
 @endif
@@ -66,28 +67,28 @@
 @if ($excess !== null && $after->box !== null)
 <x-form :action="route('jobs.bridge-boxes.list.update', [$job, $after->box->key])" method="put">
     <input type="hidden" name="form" value="{{ $excess->form }}">
-    <div class="thumb"><button class="big" id="big" data-move="list-{{ $after->box->key }}" data-key="n">Have {{ $after->box->name }}
-        take them out</button></div>
+    <div class="thumb"><button class="big" id="big" data-move="list-{{ $after->box->key }}"
+        data-key="n">Have {{ $after->box->name }} take them out</button></div>
 </x-form>
 <x-form :action="route('jobs.ecosystems.readings.store', [$job, $one->key])">
     <button class="btn w-full">Read what {{ $one->name }} shows</button></x-form>
 @elseif ($excess !== null)
 <x-form :action="route('jobs.ecosystems.readings.store', [$job, $one->key])">
-    <div class="thumb"><button class="big" id="big" data-move="read-{{ $one->key }}" data-key="n">Read what {{ $one->name
-        }} shows</button></div>
+    <div class="thumb"><button class="big" id="big" data-move="read-{{ $one->key }}"
+        data-key="n">Read what {{ $one->name }} shows</button></div>
 </x-form>
 @elseif ($one->url !== null)
 <x-form :action="route('jobs.ecosystems.names.update', [$job, $one->key])" method="put">
-    <div class="thumb"><button class="big" id="big" data-move="names-{{ $one->key }}" data-key="n">Set them over the
-        link</button></div>
+    <div class="thumb"><button class="big" id="big" data-move="names-{{ $one->key }}"
+        data-key="n">Set them over the link</button></div>
 </x-form>
 <x-form :action="route('jobs.ecosystems.readings.store', [$job, $one->key])">
     <button class="btn w-full">They are set by hand: read them</button></x-form>
 @else
 <x-form :action="route('jobs.ecosystems.names.store', [$job, $one->key])">
     <input type="hidden" name="seen" value="{{ $after->mark() }}">
-    <div class="thumb"><button class="big" id="big" data-move="set-{{ $one->key }}-{{ $after->mark() }}" data-key="n">They are
-        set</button></div>
+    <div class="thumb"><button class="big" id="big" data-move="set-{{ $one->key }}-{{ $after->mark() }}"
+        data-key="n">They are set</button></div>
 </x-form>
 @endif
 @endif

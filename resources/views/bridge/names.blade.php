@@ -15,7 +15,8 @@
         @foreach ($bridging->ecosystems as $key => $one)
         @php($minutes = (int) ceil($seconds[$key] / 60))
         @php($column = $bench->url(['at' => "names {$key}"]))
-        <th scope="col"><a class="name-column" href="{{ $column }}" @if ($ecosystem === $one) aria-current="true" @endif>{{ $one->name }}<small>{{ $one->sheet->ecosystem()->followsNames ? 'follows a later name' : 'keeps the first name' }}{{
+        <th scope="col"><a class="name-column" href="{{ $column }}" @if ($ecosystem === $one) aria-current="true" @endif>{{
+            $one->name }}<small>{{ $one->sheet->ecosystem()->followsNames ? 'follows a later name' : 'keeps the first name' }}{{
             $minutes === 0 ? '' : ", {$minutes} min" }}</small></a></th>
         @endforeach
     </tr></thead>
