@@ -256,6 +256,10 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::delete('/bridge-links/{bridgeLink:id}/acts', [Bridge\LinkActController::class, 'destroy'])
                 ->name('link-acts.destroy');
             Route::delete('/bridge-links/{bridgeLink:id}', [Bridge\LinkController::class, 'destroy'])->name('bridge-links.destroy');
+            Route::post('/bridge-links/{bridgeLink:id}/migration', [Bridge\MigrationController::class, 'store'])
+                ->name('bridge-links.migration.store');
+            Route::put('/bridge-links/{bridgeLink:id}/migration', [Bridge\MigrationController::class, 'update'])
+                ->name('bridge-links.migration.update');
             Route::post('/link-tellings', [Bridge\LinkTellingController::class, 'store'])->name('link-tellings.store');
             Route::post('/link-delays', [Bridge\LinkDelayController::class, 'store'])->name('link-delays.store');
             Route::post('/link-keys', [Bridge\LinkKeyController::class, 'store'])->name('link-keys.store');

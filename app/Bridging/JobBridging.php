@@ -25,6 +25,8 @@ use Kavvel\Core\Bridging\Household;
 use Kavvel\Core\Bridging\Impossible;
 use Kavvel\Core\Bridging\Leg;
 use Kavvel\Core\Bridging\LinkAtHand;
+use Kavvel\Core\Bridging\Migration;
+use Kavvel\Core\Bridging\MigrationSchool;
 use Kavvel\Core\Bridging\OtherPath;
 use Kavvel\Core\Bridging\Path;
 use Kavvel\Core\Bridging\PlacedDevice;
@@ -179,9 +181,13 @@ final readonly class JobBridging
 
     public function isProved(Path $path): bool
     {
-        $ladder = $this->sheet->card($path->want->device)?->ladder;
+        return $this->isShownIn($path->want->device, $path->want->ecosystem);
+    }
 
-        $step = $ladder?->into($path->want->ecosystem);
+    private function isShownIn(string $slot, string $ecosystem): bool
+    {
+        $ladder = $this->sheet->card($slot)?->ladder;
+        $step = $ladder?->into($ecosystem);
 
         return $step !== null && $ladder->outcome($step) === Outcome::Passed;
     }
@@ -203,6 +209,29 @@ final readonly class JobBridging
     public function leftOver(): array
     {
         return $this->links->leftOver($this->links());
+    }
+
+    /** @return array<int, Migration> how far the replacing of each is, by id */
+    public function migrations(): array
+    {
+        $migrations = [];
+        foreach ($this->leftOver() as $old) {
+            $into = $old->ecosystem_key;
+            $links = array_filter(
+                $into === null ? [] : $this->links(),
+                static fn (LinkAtHand $one): bool => $one->link->isIntoEcosystem && $one->link->to === $into,
+            );
+            $migrations[$old->id] = Migration::of(
+                $old->devices,
+                array_values($links),
+                array_values(array_filter($old->devices, fn (string $slot): bool => $this->isShownIn($slot, (string) $into))),
+                $old->school ?? MigrationSchool::KeepUntilProved,
+                $old->users_noted_at !== null,
+                $old->taken_over_at !== null,
+            );
+        }
+
+        return $migrations;
     }
 
     /** What the acts of a link have brought forth so far; null: it was not begun. */

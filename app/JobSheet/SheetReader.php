@@ -10,6 +10,7 @@ use App\Models\Node;
 use App\Models\SiteJob;
 use App\Models\Slot;
 use App\Plan\Geometry;
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\JoinClause;
 use Kavvel\Core\Fit\WiredSlot;
@@ -35,7 +36,7 @@ final readonly class SheetReader
         $nodes = $this->job->nodes()->orderBy('id')->get()->getDictionary();
         $hubs = $this->hubs();
         $proofs = $this->proofs();
-        $linked = $this->linked();
+        [$linked, $since] = $this->linked();
         $profiles = Catalogue::of($this->job->region);
         $byId = array_column(array_map(static fn (Hub $hub): array => [$hub->gateway->id, $hub], $hubs), 1, 0);
         $choices = new HubChoices($hubs);
@@ -63,7 +64,13 @@ final readonly class SheetReader
                 $storeys[$room['storey']],
                 $node,
                 $isIn ? $byId[$at['gateway_id']] ?? null : $choices->hub($choices->of($bridge ?? $slot, $profile->protocol)),
-                Ladder::of($proofs[$stored['id']] ?? [], $stored['node_id'], $isIn, $linked[$stored['key']] ?? []),
+                Ladder::of(
+                    $proofs[$stored['id']] ?? [],
+                    $stored['node_id'],
+                    $isIn,
+                    $linked[$stored['key']] ?? [],
+                    $since[$stored['key']] ?? [],
+                ),
                 $stored['forecast_id'] === null
                     ? null
                     : new SlotForecast($stored['forecast_id'], $stored['margin_db'], $stored['parent_margin_db'], $stored['parent_key']),
@@ -93,28 +100,35 @@ final readonly class SheetReader
             ->get();
     }
 
-    /** @return array<string, array<string, string>> names of the ecosystems that a slot is linked into, by its key and theirs */
+    /**
+     * The ecosystems that a slot is linked into: their names, and since when by this path. By its key and theirs.
+     *
+     * @return array{array<string, array<string, string>>, array<string, array<string, DateTimeImmutable>>}
+     */
     private function linked(): array
     {
-        $linked = [];
+        $linked = $since = [];
         $rows = $this->job->bridgeLinks()->toBase()->whereNotNull('made_at')
             ->join('ecosystems', static fn (JoinClause $join) => $join
                 ->on('ecosystems.key', 'bridge_links.ecosystem_key')->on('ecosystems.site_job_id', 'bridge_links.site_job_id'))
-            ->orderBy('ecosystems.id')->get(['bridge_links.devices', 'ecosystems.key', 'ecosystems.name']);
+            ->orderBy('ecosystems.id')
+            ->get(['bridge_links.devices', 'bridge_links.made_at', 'bridge_links.reprove_from', 'ecosystems.key', 'ecosystems.name']);
         foreach ($rows as $row) {
+            $from = new DateTimeImmutable($row->reprove_from ?? $row->made_at);
             foreach (json_decode($row->devices, true, 4, JSON_THROW_ON_ERROR) as $slot) {
                 $linked[$slot][$row->key] = $row->name;
+                $since[$slot][$row->key] = max($since[$slot][$row->key] ?? $from, $from);
             }
         }
 
-        return $linked;
+        return [$linked, $since];
     }
 
     /** @return array<int, list<Proof>> by id of the slot, oldest first */
     private function proofs(): array
     {
         $proofs = [];
-        $columns = ['slot_id', 'node_id', 'rung', 'outcome', 'reason', 'withdrawn_at', 'ecosystem_key'];
+        $columns = ['slot_id', 'node_id', 'rung', 'outcome', 'reason', 'withdrawn_at', 'ecosystem_key', 'at'];
         foreach ($this->job->proofResults()->orderBy('id')->toBase()->get($columns) as $row) {
             $proofs[$row->slot_id][] = new Proof(
                 Rung::from($row->rung),
@@ -123,6 +137,7 @@ final readonly class SheetReader
                 (string) $row->reason,
                 $row->withdrawn_at !== null,
                 (string) $row->ecosystem_key,
+                $row->ecosystem_key === null ? null : new DateTimeImmutable($row->at),
             );
         }
 

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\Bridging\LinkRun;
+use Kavvel\Core\Bridging\MigrationSchool;
 use Kavvel\Core\Input\Input;
 
 /**
@@ -26,6 +27,11 @@ use Kavvel\Core\Input\Input;
  * @property int|null $asked_act number of the act that a box or an ecosystem was told to do
  * @property Carbon|null $asked_at
  * @property string|null $ask_refused why it was not done
+ * @property MigrationSchool|null $school by which it is replaced
+ * @property string|null $users what uses it, as somebody noted it before it was replaced
+ * @property Carbon|null $users_noted_at
+ * @property Carbon|null $taken_over_at what used it uses the new path
+ * @property Carbon|null $reprove_from what was proved over it before counts no more
  * @property Carbon|null $put_off_on the day on which somebody who is needed was not there
  */
 final class BridgeLink extends Model
@@ -69,7 +75,8 @@ final class BridgeLink extends Model
     {
         return [
             'acts' => 'array', 'devices' => 'array', 'window_code' => 'encrypted', 'put_off_on' => 'date', 'made_at' => 'datetime',
-            'asked_at' => 'datetime',
+            'asked_at' => 'datetime', 'school' => MigrationSchool::class, 'users_noted_at' => 'datetime', 'taken_over_at' => 'datetime',
+            'reprove_from' => 'datetime',
         ];
     }
 }

@@ -51,6 +51,21 @@ final readonly class TemporaryStates
         ]);
     }
 
+    /** Something about a link that has to be closed by a day; one of a link. */
+    public function permit(BridgeLink $link, string $what, Carbon $closeBy, User $person): void
+    {
+        TemporaryState::query()->updateOrCreate(['bridge_link_id' => $link->id, 'what' => $what, 'closed_at' => null], [
+            'site_job_id' => $link->site_job_id, 'key' => strtolower((string) str()->ulid()), 'opened_by' => $person->name,
+            'opened_at' => now(), 'close_by' => $closeBy,
+        ]);
+    }
+
+    /** @return Collection<int, TemporaryState> */
+    public function openOfLink(BridgeLink $link): Collection
+    {
+        return $link->temporaryStates()->whereNull('closed_at')->with('slot')->get();
+    }
+
     /** What was to close by itself has: whoever looks at the job sees it. */
     public static function closeEnded(): void
     {

@@ -29,6 +29,18 @@ export async function handle(request, house, deed) {
     await request.post(`${HANDS}${house}/hands`, { form: deed, maxRedirects: 0 });
 }
 
+/** One deed of the client on an own phone, at a panel or on the page of a box, without its page. */
+export async function phone(page, deed) {
+    await page.request.post(`${HANDS}/phone`, { form: deed, maxRedirects: 0 });
+}
+
+/** The client adds, in an ecosystem, what the sharing window of a box shows. */
+export async function addByCode(page, ecosystem, box) {
+    const html = await (await page.request.get(`${HANDS}/phone?at=${box}`)).text();
+    const [, code] = html.match(/data-window="([^"]+)"/);
+    await phone(page, { act: 'scan', of: ecosystem, code });
+}
+
 /** What hands do on site, in a second window. */
 export async function openHands(context, device) {
     const hands = await context.newPage();

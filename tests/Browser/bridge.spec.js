@@ -1,12 +1,11 @@
 import { expect, test } from '@playwright/test';
-import { expectAccessible, JOB, putHouseBack, signIn, stored } from './bench.js';
+import { addByCode, expectAccessible, handle, JOB, phone, putHouseBack, signIn, stored } from './bench.js';
 
 test.describe.configure({ mode: 'serial' });
 test.beforeAll(putHouseBack);
 test.afterAll(putHouseBack);
 test.beforeEach(async ({ page }) => signIn(page));
 
-const CODE = 'MT:Y.K9042C00KA0648G00';
 const card = (page) => page.locator('#move');
 const big = (page) => page.locator('#big');
 
@@ -72,20 +71,22 @@ test('what is missing is bought, and the client is told what will not work', asy
     await expect(card(page)).toContainText('Hub to Tansy, Matter bridge');
 });
 
-test('a link is made act by act, with a window of its own that is closed again, and grows a rung', async ({ page }) => {
+test('a link is made act by act, the hub and the ecosystem do and tell what they can, and it grows a rung', async ({ page }) => {
     await page.goto(`${JOB}/bridge`);
     await page.getByRole('link', { name: 'Hub to Tansy, Matter bridge' }).click();
     await expect(page.locator('#move .over')).toContainText('Hub to Tansy, Matter bridge');
     await expect(card(page)).toContainText('What has no name yet shows there under a code');
     await stored(page, () => page.getByRole('button', { name: 'Link all the same' }).click());
-    await expect(card(page)).toContainText('The 11 that are shown');
+    await expect(card(page)).toContainText('The 3 that are shown');
     await expectAccessible(page);
-    await touch(page, 'These and no others');
+    await touch(page, 'Have Hub show these');
+    await expect(page.locator('#move h2')).toHaveText('Switch the export on, on the page of the hub');
+    await phone(page, { act: 'switch-on', box: 'hub-box', form: 'matter-bridge' });
     await touch(page, 'It is on');
     await expect(page.getByLabel('Who signed in')).toHaveValue('Odile Harrow');
     await touch(page, 'Signed in');
-    await page.getByLabel('Its code').fill(CODE);
-    await touch(page, 'The window is open');
+    await phone(page, { act: 'sign-in', of: 'voice', by: 'Odile Harrow' });
+    await touch(page, 'Open it on Hub');
     await expect(page.locator('.share-code svg')).toBeVisible();
     await expect(card(page).locator('[data-seconds-left]')).toHaveText(/1[45]:\d\d left/);
     await expect(page.locator('.line')).toContainText('2 temporary');
@@ -93,36 +94,76 @@ test('a link is made act by act, with a window of its own that is closed again, 
 
     await page.reload();
     await expect(page.locator('.share-code svg')).toBeVisible();
+    await addByCode(page, 'voice', 'hub-box');
     await touch(page, 'It took the code');
     await expect(page.locator('.line')).toContainText('1 temporary');
     await touch(page, 'Go on');
-    await page.getByLabel('How many appeared, of 11').fill('10');
-    await touch(page, 'Counted');
-    await expect(page.locator('#notice')).toContainText('10 of 11. One is missing');
-    await page.getByLabel('How many appeared, of 11').fill('11');
-    await touch(page, 'Counted');
-
+    await handle(page.request, '', { do: 'advance', seconds: '60' });
+    await touch(page, 'Read what Tansy shows');
     await expect(page.locator('.b-cable.is-linked').first()).toBeAttached();
-    await expect(card(page)).toContainText('0 of 11 linked are proved');
-    await expect(card(page)).toContainText('Say: “');
+    await expect(page.locator('#move h2')).toHaveText('Set 2 names and 2 rooms there');
+    await expectAccessible(page);
+});
+
+test('names and rooms are set in the ecosystem and read there, and then it is proved', async ({ page }) => {
+    await page.goto(`${JOB}/bridge?lens=names`);
+    const row = page.getByRole('row', { name: /^Chart room ceiling dimmer/ });
+    await expect(row.locator('.is-wrong').first()).toHaveText('Chart room ceiling dimmer');
+    await expectAccessible(page);
+    await touch(page, 'Set them over the link');
+    await expect(page.locator('#move h2')).toHaveText('Say: “set the chart room ceiling dimmer to 30 percent”');
     await touch(page, 'It does');
-    await expect(card(page)).toContainText('1 of 11 linked are proved');
-    await page.goto(`${JOB}/pair?slot=signal-dimmer`);
+    await expect(card(page)).toContainText('1 of 3 linked are proved');
+    await page.goto(`${JOB}/bridge?lens=names`);
+    await expect(row.locator('td').first()).toContainText('Ceiling dimmer');
+    await expect(row.locator('td').first().locator('.is-wrong')).toHaveCount(0);
+    await page.goto(`${JOB}/pair?slot=chart-dimmer`);
     await expect(page.locator('.ladder')).toContainText('Tansy');
 });
 
-test('a key goes through the store from one box to the other', async ({ page }) => {
+test('a key that the hub made goes through the store to the other box', async ({ page }) => {
+    await phone(page, { act: 'set-up', box: 'export-box' });
     await page.goto(`${JOB}/bridge?at=link+from+hub-box+as+hub-link+to+box+export-box`);
     await expect(page.locator('#move .over')).toContainText('Hub to Export box, hub link');
     await touch(page, 'It is on');
-    await page.getByLabel('The key, as the box shows it').fill('kv-88-opens');
-    await touch(page, 'Keep it');
-    await expect(page.locator('body')).not.toContainText('kv-88-opens');
+    await touch(page, 'Have Hub make it');
+    await expect(big(page)).toHaveText('The key is over there');
     await stored(page, () => page.getByRole('button', { name: 'Show the key' }).click());
-    await expect(page.locator('#secret')).toHaveText('kv-88-opens');
+    const key = await page.locator('#secret').textContent();
     await page.getByRole('button', { name: 'Close' }).click();
+    await expect(page.locator('body')).not.toContainText(key.trim());
+    await phone(page, { act: 'enter-key', box: 'export-box', key: key.trim() });
     await touch(page, 'The key is over there');
     await expect(page.locator('#move .over')).not.toContainText('hub link');
+});
+
+test('what came in by two paths shows twice, and the second is taken out where it came in', async ({ page }) => {
+    await phone(page, { act: 'open-window', box: 'export-box' });
+    await addByCode(page, 'voice', 'export-box');
+    await handle(page.request, '', { do: 'advance', seconds: '60' });
+    await page.goto(`${JOB}/bridge?lens=boxes&at=ecosystem+voice`);
+    await stored(page, () => page.getByRole('button', { name: 'Read it now' }).click());
+    await page.goto(`${JOB}/bridge`);
+    await expect(page.locator('#move h2')).toHaveText('3 devices show there twice, 15 should not show there');
+    await expect(card(page)).toContainText('Do not delete them in Tansy: that takes the whole bridge away, with all behind it.');
+    await expect(card(page).locator('.twin').first()).toContainText('keep');
+    await expectAccessible(page);
+    await touch(page, 'Have Export box take them out');
+    await expect(card(page)).not.toContainText('twice');
+    await expect(card(page)).toContainText('of 3 linked are proved');
+});
+
+test('an ecosystem that does not answer says so, and its acts are done by hand', async ({ page }) => {
+    await page.goto(`${JOB}/bridge?at=link+from+hub-box+as+driver+to+ecosystem+panel`);
+    await touch(page, 'Their names are right');
+    await handle(page.request, '', { do: 'unplug' });
+    await touch(page, 'Have Hub show these');
+    await expect(card(page).getByRole('alert')).toContainText('does not answer');
+    await expect(big(page)).toHaveText('Try it once more');
+    await expectAccessible(page);
+    await stored(page, () => page.getByRole('button', { name: 'These and no others' }).click());
+    await expect(page.locator('#move h2')).toHaveText('Switch the local interface on, on the page of the hub');
+    await handle(page.request, '', { do: 'plug-in' });
 });
 
 test('without the internet the table and the plan say what goes on', async ({ page }) => {

@@ -113,7 +113,7 @@ final class EcosystemNamesTest extends TestCase
         $this->pass(60);
         $this->post('/jobs/lantern-house/ecosystems/voice/readings');
 
-        $this->get(self::PAGE)->assertSee('devices show there twice')
+        $this->get(self::PAGE)->assertSee('3 devices show there twice, 15 should not show there')
             ->assertSee('Take out <strong>Chart room ceiling dimmer</strong>', false)
             ->assertSee('keep Ceiling dimmer')->assertSee('Do not delete them in Tansy')->assertSee('Have Export box take them out')
             ->assertSee('takes the whole bridge away');
@@ -132,7 +132,7 @@ final class EcosystemNamesTest extends TestCase
         $this->pass(60);
         $this->post('/jobs/lantern-house/ecosystems/voice/readings');
         $this->get(self::PAGE)->assertDontSee('should not');
-        $this->get(self::PAGE.'?lens=names&at=names+voice')->assertSee('devices show there and should not')
+        $this->get(self::PAGE.'?lens=names&at=names+voice')->assertSee('should not show there')
             ->assertSee('no want leads there');
         $voice = Ecosystem::query()->where('key', 'voice')->firstOrFail();
         $kept = array_slice($voice->shown ?? [], 0, 3);

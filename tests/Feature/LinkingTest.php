@@ -19,6 +19,8 @@ use Illuminate\Support\Carbon;
 use Kavvel\Core\Bridging\LinkAtHand;
 use Kavvel\Core\Bridging\Policy;
 use Kavvel\Core\Proving\LadderStep;
+use Kavvel\Core\Proving\Outcome;
+use Kavvel\Core\Proving\Rung;
 use Tests\TestCase;
 
 /** A link is made act by act: who signs in, which window is open, which key is carried, how many appear. */
@@ -205,6 +207,9 @@ final class LinkingTest extends TestCase
         self::assertSame(['By hand', 'Its own radio', 'Hub', 'Tansy'], $this->rungs('signal-dimmer'));
         self::assertSame('in, not proved', JobSheet::of($this->siteJob())->cards['signal-dimmer']->standing()->words());
         $this->get('/jobs/lantern-house/pair?slot=signal-dimmer')->assertOk()->assertSee('It does from Tansy what is wanted');
+        $page = (string) $this->get(self::PAGE)->assertSee('Set 2 names and 2 rooms there')->getContent();
+        preg_match('/name="seen" value="([^"]+)"/', $page, $seen);
+        $this->post('/jobs/lantern-house/ecosystems/voice/names', ['seen' => $seen[1] ?? '']);
         $this->get(self::PAGE)->assertSee('Say: “set the ')->assertSee('0 of 3 linked are proved');
 
         $proof = ['rung' => 'ecosystem', 'ecosystem' => 'voice', 'outcome' => 'passed', 'from' => 'bridge'];
@@ -242,19 +247,81 @@ final class LinkingTest extends TestCase
 
     public function test_a_link_that_no_path_leads_over_any_more_is_seen_and_taken_out(): void
     {
+        $this->linkVoice();
+        $this->get(self::PAGE)->assertDontSee('Old path into');
+        Want::query()->where('site_job_id', $this->siteJob()->id)->where('wanted_from', 'voice')->delete();
+        $this->siteJob()->touchLive();
+        $this->get(self::PAGE)->assertSee('Old path into Tansy')->assertSee('Note what uses the old path')
+            ->assertSee('No want leads over it any more')->assertSee('Chart room ceiling dimmer')->assertDontSee('When the old path goes');
+        $old = "/jobs/lantern-house/bridge-links/{$this->link()->id}";
+        $this->delete($old)->assertSessionHasErrors(['link' => 'Not yet, first: Note what uses the old path.']);
+        $this->post("{$old}/migration", ['users' => 'the evening routine', 'school' => 'remove-at-once']);
+        $this->get(self::PAGE)->assertSee('the evening routine')->assertSee('Do not delete a single device in Tansy');
+        $this->delete($old)->assertRedirect(self::PAGE);
+        $this->get(self::PAGE)->assertDontSee('Old path into');
+        self::assertNotContains('Tansy', $this->rungs('signal-dimmer'));
+        self::assertTrue($this->logged('The old path into Tansy is taken out.'));
+    }
+
+    public function test_an_old_path_stays_until_the_new_one_is_proved_and_is_proved_once_more_without_it(): void
+    {
+        $this->linkVoice();
+        $this->prove('passed');
+        $old = $this->link();
+        $old->update(['key' => 'from old-box as matter-bridge to ecosystem voice', 'made_at' => now()->subDay()]);
+        $this->siteJob()->touchLive();
+        $this->get(self::PAGE)->assertSee('A new path leads there.')->assertSee('When the old path goes');
+        $path = "/jobs/lantern-house/bridge-links/{$old->id}";
+        $users = ['users' => 'two routines', 'school' => 'keep-until-proved'];
+        $this->post("{$path}/migration", $users)->assertSessionHasErrors('until');
+        $this->post("{$path}/migration", $users + ['until' => now()->subDay()->format('Y-m-d')])->assertSessionHasErrors('until');
+        $this->post("{$path}/migration", $users + ['until' => now()->addDays(5)->format('Y-m-d')])->assertSessionHasNoErrors();
+        $state = $this->open();
+        self::assertSame(now()->addDays(5)->format('Y-m-d'), $state->close_by?->format('Y-m-d'));
+        $this->get(self::PAGE)->assertSee('Next of that: make the new link.');
+        $this->get(self::PAGE."?at=old+{$old->id}")->assertSee('two routines');
+
+        Carbon::setTestNow(now()->addMinutes(5));
+        $this->linkVoice();
+        self::assertNull($this->outcome('signal-dimmer'), 'what was shown over the old path counts no more');
+        $this->get(self::PAGE)->assertSee('Next of that: prove the new path.');
+        foreach (['signal-dimmer', 'chart-dimmer', 'landing-switch'] as $slot) {
+            $this->prove('passed', $slot);
+        }
+        $this->get(self::PAGE)->assertSee('Point what used the old to the new')->assertSee('They use the new ones');
+        $this->delete($path)->assertSessionHasErrors('link');
+        $this->put("{$path}/migration")->assertRedirect(self::PAGE);
+        $this->put("{$path}/migration");
+        $this->get(self::PAGE)->assertSee('It is taken out')->assertSee('proved once more without it');
+        Carbon::setTestNow(now()->addMinutes(5));
+        $this->delete($path)->assertSessionHasNoErrors();
+
+        self::assertNotNull($state->refresh()->closed_at);
+        self::assertNull($this->outcome('signal-dimmer'), 'it is proved once more without the old one');
+        self::assertArrayHasKey('reproveFrom', app(Exporter::class)->export($this->siteJob())['bridgeLinks'][0]);
+        $this->as('wren')->delete("/jobs/lantern-house/bridge-links/{$this->link()->id}")->assertForbidden();
+    }
+
+    private function linkVoice(): void
+    {
         foreach (range(0, 6) as $number) {
             $this->act($number);
         }
         $this->act(7, '3');
-        $this->get(self::PAGE)->assertDontSee('no path leads over it any more');
-        Want::query()->where('site_job_id', $this->siteJob()->id)->where('wanted_from', 'voice')->delete();
-        $this->siteJob()->touchLive();
-        $this->get(self::PAGE)->assertSee('A link into Tansy is made, and no path leads over it any more.')
-            ->assertSee('3 devices still show');
-        $this->delete("/jobs/lantern-house/bridge-links/{$this->link()->id}")->assertRedirect(self::PAGE);
-        $this->get(self::PAGE)->assertDontSee('no path leads over it any more');
-        self::assertNotContains('Tansy', $this->rungs('signal-dimmer'));
-        self::assertTrue($this->logged('An old link into Tansy is taken out.'));
+    }
+
+    private function prove(string $outcome, string $slot = 'signal-dimmer'): void
+    {
+        $this->post("/jobs/lantern-house/slots/{$slot}/proofs", [
+            'rung' => 'ecosystem', 'ecosystem' => 'voice', 'outcome' => $outcome, 'from' => 'bridge',
+        ]);
+    }
+
+    private function outcome(string $slot): ?Outcome
+    {
+        $ladder = JobSheet::of($this->siteJob())->cards[$slot]->ladder;
+
+        return $ladder->outcome($ladder->into('voice') ?? Rung::Hub);
     }
 
     /** @return list<string> */

@@ -22,6 +22,10 @@ final readonly class BridgeLinks extends Section
         return $job->bridgeLinks()->orderBy('id')->get()->map(static fn (BridgeLink $one): array => [
             'key' => $one->key, 'devices' => $one->devices, 'acts' => $one->acts,
             ...$one->ecosystem_key === null ? [] : ['ecosystem' => $one->ecosystem_key], 'madeAt' => self::time($one->made_at),
+            ...array_filter([
+                'school' => $one->school?->value, 'users' => $one->users, 'usersNotedAt' => self::time($one->users_noted_at),
+                'takenOverAt' => self::time($one->taken_over_at), 'reproveFrom' => self::time($one->reprove_from),
+            ], static fn (?string $value): bool => $value !== null),
         ])->values()->all();
     }
 
@@ -31,7 +35,10 @@ final readonly class BridgeLinks extends Section
             BridgeLink::query()->create([
                 'site_job_id' => $reading->job->id, 'key' => $row['key'], 'devices' => $row['devices'] ?? [],
                 'acts' => $reading->shifted($row['acts']), 'ecosystem_key' => $row['ecosystem'] ?? null,
-                'made_at' => $reading->time($row['madeAt'] ?? null),
+                'made_at' => $reading->time($row['madeAt'] ?? null), 'school' => $row['school'] ?? null, 'users' => $row['users'] ?? null,
+                'users_noted_at' => $reading->time($row['usersNotedAt'] ?? null),
+                'taken_over_at' => $reading->time($row['takenOverAt'] ?? null),
+                'reprove_from' => $reading->time($row['reproveFrom'] ?? null),
             ]);
         }
     }

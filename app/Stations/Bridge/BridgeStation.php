@@ -8,6 +8,7 @@ use App\Bridging\JobBridging;
 use App\Bridging\Showings;
 use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
+use App\Models\BridgeLink;
 use App\Plan\Lens;
 use App\Stations\Asked;
 use App\Stations\Legend;
@@ -17,6 +18,7 @@ use App\Stations\Progress;
 use App\Stations\Station;
 use Kavvel\Core\Bridging\BridgeStepKind;
 use Kavvel\Core\Bridging\LinkAtHand;
+use Kavvel\Core\Bridging\Migration;
 use Kavvel\Core\Bridging\Path;
 use Kavvel\Core\Bridging\Policy;
 
@@ -83,12 +85,13 @@ final readonly class BridgeStation implements Station
         $showings = Showings::of($bridging);
         $after = $step->kind === BridgeStepKind::Settled && $isFree ? AfterLinking::of($bridging, $showings) : null;
         $proving = $step->kind === BridgeStepKind::Settled && $isFree ? $bridging->toProve() : null;
+        $migrating = $this->migrating($bridging, $asked, $step->kind === BridgeStepKind::Settled && $isFree);
         $window = $next?->run->windowUntil();
         $row = $next === null ? null : $bridging->begun($next->link->key());
         $isWaiting = $row?->asked_act !== null && $row->asked_at?->diffInSeconds(now()) < DoAct::PATIENCE;
         $data = [
             'place' => $next === null ? null : ActPlace::of($bridging, $next), 'isWaiting' => $isWaiting,
-            'exported' => $next === null ? [] : $showings->exported($next), 'after' => $after,
+            'exported' => $next === null ? [] : $showings->exported($next), 'after' => $after, 'migrating' => $migrating,
             'next' => $next, 'proving' => $proving, 'window' => $window,
             'row' => $row,
             'bridging' => $bridging, 'plan' => $plan, 'policy' => $policy, 'diagram' => $diagram, 'chosen' => $chosen,
@@ -99,6 +102,7 @@ final readonly class BridgeStation implements Station
             match (true) {
                 $chosen !== null => 'bridge.row',
                 $policy !== $bridging->policy() || $asked->at === 'policies' => 'bridge.policies',
+                $migrating !== null => 'bridge.migration',
                 $after !== null => 'bridge.after',
                 $proving !== null => 'bridge.prove',
                 $next !== null => 'bridge.link',
@@ -133,6 +137,24 @@ final readonly class BridgeStation implements Station
         $link = $isPicked ? $bridging->links()[$found[1]] ?? null : null;
 
         return $link?->run->isMade() === false ? $link : null;
+    }
+
+    /**
+     * An old path that somebody looks at, or the first that has work of its own.
+     *
+     * @return array{BridgeLink, Migration}|null
+     */
+    private function migrating(JobBridging $bridging, Asked $asked, bool $isFree): ?array
+    {
+        $at = preg_match('/^old (\d+)$/', (string) $asked->at, $found) === 1 ? (int) $found[1] : null;
+        $migrations = $bridging->migrations();
+        foreach ($bridging->leftOver() as $old) {
+            if ($at === null ? $isFree && $migrations[$old->id]->isOwnWork() : $old->id === $at) {
+                return [$old, $migrations[$old->id]];
+            }
+        }
+
+        return null;
     }
 
     /**

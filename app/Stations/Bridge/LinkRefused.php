@@ -7,6 +7,7 @@ namespace App\Stations\Bridge;
 use App\Editing\Refused;
 use Kavvel\Core\Bridging\ActOutOfTurn;
 use Kavvel\Core\Bridging\Appeared;
+use Kavvel\Core\Bridging\MigrationStep;
 
 /** An act of linking can't be taken as it was said. */
 final class LinkRefused extends Refused
@@ -37,6 +38,11 @@ final class LinkRefused extends Refused
     public static function isOver(): self
     {
         return new self('said', 'The window is over: its code opens nothing any more. Open the next one.');
+    }
+
+    public static function isTooEarly(MigrationStep $first): self
+    {
+        return new self('link', "Not yet, first: {$first->words()}.");
     }
 
     /** @param list<string> $devices in the middle of a sentence */

@@ -70,6 +70,7 @@ final readonly class Linking
         if (! $isAsked) {
             $link->update(['asked_act' => $number, 'asked_at' => now(), 'ask_refused' => null]);
             dispatch(new DoAct($link, $number, $person->id))->afterCommit();
+            $job->touchLive();
         }
     }
 
@@ -99,16 +100,6 @@ final readonly class Linking
         [$link] = $this->begin($job, $key);
         $link->update(['put_off_on' => today()]);
         $this->logbook->write($job, $person, 'bridge', "Put off, {$job->client_name} is not there: ".$link->run()->act()?->say.'.');
-    }
-
-    /** An old path is taken out: what it showed is proved by the new one. */
-    public function takeOut(SiteJob $job, BridgeLink $link, User $person): void
-    {
-        $link->credentials()->update(['stale_at' => now(), 'stale_because' => 'the link that it was for is taken out']);
-        $link->delete();
-        $into = $job->ecosystems()->where('key', $link->ecosystem_key)->value('name');
-        $words = is_string($into) ? "An old link into {$into} is taken out." : 'An old link is taken out.';
-        $this->logbook->write($job, $person, 'bridge', $words);
     }
 
     /**
@@ -209,7 +200,7 @@ final readonly class Linking
 
     private function closeStates(BridgeLink $link, User $person): void
     {
-        foreach ($link->temporaryStates()->whereNull('closed_at')->with('slot')->get() as $state) {
+        foreach ($this->states->openOfLink($link) as $state) {
             $this->states->close($link->job()->firstOrFail(), $state, $person);
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kavvel\Core\JobFile;
 
 use Kavvel\Core\Bridging\LinkRun;
+use Kavvel\Core\Bridging\MigrationSchool;
 use Kavvel\Core\Bridging\SheetFile;
 use Kavvel\Core\Bridging\SheetKind;
 use Kavvel\Core\Input\Input;
@@ -35,6 +36,7 @@ final readonly class Bridging
                 throw InvalidInput::duplicateId($row->get('key')->id(), $row->get('key')->at);
             }
             $links[' '.$row->get('key')->id()] = LinkRun::fromInput($row->get('acts'));
+            $row->find('school')?->word(array_column(MigrationSchool::cases(), 'value'));
         }
         $told = [];
         foreach ($input->find('toldLosses')?->items() ?? [] as $row) {
@@ -50,8 +52,6 @@ final readonly class Bridging
             if (isset($set[$pair])) {
                 throw InvalidInput::duplicateId($row->get('slot')->id(), $row->at);
             }
-            $row->get('name')->textUpTo(200);
-            $row->get('room')->textUpTo(200);
             $set[$pair] = true;
         }
         $taken = [];

@@ -28,10 +28,13 @@ final readonly class Limits
         'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
         'log' => 20_000, 'members' => 500, 'busAddresses' => 4_000, 'meshProposals' => 500,
         'bridgeSheets' => 200, 'ecosystems' => 50, 'boxes' => 100, 'toldLosses' => 5_000, 'bridgeLinks' => 1_000,
+        'setNames' => 10_000,
     ];
 
     /** Sections that a file may leave out */
-    private const MAY = ['members', 'busAddresses', 'meshProposals', 'bridgeSheets', 'ecosystems', 'boxes', 'toldLosses', 'bridgeLinks'];
+    private const MAY = [
+        'members', 'busAddresses', 'meshProposals', 'bridgeSheets', 'ecosystems', 'boxes', 'toldLosses', 'bridgeLinks', 'setNames',
+    ];
 
     private const MOST_LINKS = 20_000;
 
@@ -329,7 +332,12 @@ final readonly class Limits
             'bridgeLinks' => [
                 'key' => self::line(self::NAME),
                 'devices?' => static fn (Input $all) => self::each($all, self::MOST['slots'], Check::key(...)),
-                'ecosystem?' => Check::key(...), 'madeAt?' => $time,
+                'ecosystem?' => Check::key(...), 'madeAt?' => $time, 'users?' => self::note(1_000), 'usersNotedAt?' => $time,
+                'takenOverAt?' => $time, 'reproveFrom?' => $time,
+            ],
+            'setNames' => [
+                'slot' => Check::key(...), 'ecosystem' => Check::key(...), 'name' => self::note(200), 'room' => self::note(200),
+                'by' => self::line(120), 'at' => $time,
             ],
             'toldLosses' => [
                 'slot' => Check::key(...), 'ecosystem' => Check::key(...), 'because' => self::note(10_000), 'by' => self::line(120),

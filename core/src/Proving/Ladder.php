@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Proving;
 
+use DateTimeImmutable;
+
 /** What has been shown of a slot, rung by rung. A rung is offered as soon as its hop is made. */
 final readonly class Ladder
 {
@@ -21,12 +23,15 @@ final readonly class Ladder
      * @param  int|null  $node  the one that is in the slot
      * @param  bool  $isJoined  it is on the network, with all that it can do
      * @param  array<string, string>  $linked  names of the ecosystems that it is linked into, by id: a rung each
+     * @param  array<string, DateTimeImmutable>  $since  when its path into each was made or changed: what was shown before counts no more
      */
-    public static function of(array $record, ?int $node, bool $isJoined, array $linked = []): self
+    public static function of(array $record, ?int $node, bool $isJoined, array $linked = [], array $since = []): self
     {
         $proofs = [];
         foreach ($record as $proof) {
-            if ($proof->node === $node && ! $proof->isWithdrawn) {
+            $from = $since[$proof->ecosystem] ?? null;
+            $isStale = $from !== null && $proof->at !== null && $proof->at < $from;
+            if ($proof->node === $node && ! $proof->isWithdrawn && ! $isStale) {
                 $proofs[trim("{$proof->rung->value} {$proof->ecosystem}")] = $proof;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\Proving;
 
+use DateTimeImmutable;
 use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Protocol\Joining;
@@ -93,6 +94,22 @@ final class LadderRecordTest extends TestCase
         self::assertSame([Standing::Fault, 'Tansy'], [$faulty->standing(), $faulty->fault()?->words()]);
         self::assertSame('it said no', $faulty->proof($faulty->into('voice') ?? $faulty->steps[0])?->because);
         self::assertSame(Standing::Proved, Ladder::of([...$own, $phone, $voice], 1, true, ['phone' => 'Wicket'])->standing());
+    }
+
+    public function test_what_was_shown_over_an_earlier_path_counts_no_more(): void
+    {
+        $at = static fn (string $time): DateTimeImmutable => new DateTimeImmutable("2026-11-25 {$time}");
+        $proof = new Proof(Rung::Ecosystem, Outcome::Passed, 1, ecosystem: 'voice', at: $at('10:00'));
+        $own = new Proof(Rung::Hub, Outcome::Passed, 1, at: $at('09:00'));
+        $outcome = static function (?string $since) use ($proof, $own, $at): array {
+            $ladder = Ladder::of([$own, $proof], 1, true, ['voice' => 'Tansy'], $since === null ? [] : ['voice' => $at($since)]);
+
+            return [$ladder->outcome($ladder->into('voice') ?? Rung::Hub), $ladder->outcome(Rung::Hub)];
+        };
+
+        self::assertSame([Outcome::Passed, Outcome::Passed], $outcome(null));
+        self::assertSame([Outcome::Passed, Outcome::Passed], $outcome('10:00'), 'shown as soon as it was made');
+        self::assertSame([null, Outcome::Passed], $outcome('10:01'), 'the rungs below stand as they were shown');
     }
 
     public function test_the_same_again_is_no_news(): void

@@ -5,13 +5,15 @@
 @php($mayWork = $bench->mayWork())
 @php($sheet = $one->sheet->ecosystem())
 @if ($excess !== null)
-@php($many = $excess->count())
+@php([$twice, $strange] = [count($excess->twins), count($excess->strangers)])
 @php($over = $excess->over ?? FormWords::of($excess->form))
 @php($isSingle = $excess->goesSingly($sheet->removal))
 <div>
-    <p class="over"><span>{{ $one->name }}</span><span>{{ $many }} too many</span></p>
-    <h2>{{ ($many === 1 ? 'One device shows there' : "{$many} devices show there").($excess->twins === [] ? ' and should not'
-        : ' twice') }}</h2>
+    <p class="over"><span>{{ $one->name }}</span><span>{{ $twice + $strange }} too many</span></p>
+    <h2>{{ implode(', ', array_filter([
+        match ($twice) { 0 => '', 1 => 'One device shows there twice', default => "{$twice} devices show there twice" },
+        match ($strange) { 0 => '', 1 => 'one should not show there', default => "{$strange} should not show there" },
+    ])) }}</h2>
     <p class="why">{{ $excess->twins === [] ? "They came over {$over}, and no want leads there."
         : "The second came over {$over}. One device is to come by one path: else rules and phrases meet the wrong one." }}</p>
 </div>
@@ -95,3 +97,4 @@
 @if ($one->read_at !== null)
 <p class="quiet">Read {{ $one->read_at->onSite()->format('j M, H:i') }}.</p>
 @endif
+@include('bridge.left-over')

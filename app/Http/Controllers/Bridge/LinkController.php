@@ -7,15 +7,15 @@ namespace App\Http\Controllers\Bridge;
 use App\Http\Requests\JobRequest;
 use App\Models\BridgeLink;
 use App\Models\SiteJob;
-use App\Stations\Bridge\Linking;
+use App\Stations\Bridge\Migrating;
 use Illuminate\Http\RedirectResponse;
 
 /** Links that are made. */
 final class LinkController
 {
-    public function destroy(JobRequest $request, SiteJob $job, BridgeLink $bridgeLink, Linking $linking): RedirectResponse
+    public function destroy(JobRequest $request, SiteJob $job, BridgeLink $bridgeLink, Migrating $migrating): RedirectResponse
     {
-        $linking->takeOut($job, $bridgeLink, $request->person());
+        $migrating->takeOut($job, $bridgeLink, $request->person());
 
         return redirect()->route('jobs.bridge', $job, 303);
     }
