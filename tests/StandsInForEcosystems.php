@@ -19,10 +19,12 @@ trait StandsInForEcosystems
 
     private string $handsFolder;
 
-    private function standIn(): void
+    /** @param array<string, mixed> $truth that differs from the demo */
+    private function standIn(array $truth = []): void
     {
         $demo = dirname(__DIR__).'/database/demo/lantern-house';
-        $house = House::read((string) file_get_contents("{$demo}.json"), (string) file_get_contents("{$demo}.truth.json"));
+        $overlay = [...(array) json_decode((string) file_get_contents("{$demo}.truth.json"), true), ...$truth];
+        $house = House::read((string) file_get_contents("{$demo}.json"), (string) json_encode($overlay));
         $this->handsFolder = sys_get_temp_dir().'/kavvel-ecosystems-'.bin2hex(random_bytes(6));
         $this->hands = new HandLog($this->handsFolder);
         $api = new EcosystemApi($house, $this->hands, 'token');

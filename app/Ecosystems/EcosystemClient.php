@@ -8,6 +8,7 @@ use App\Models\BridgeBox;
 use App\Models\Ecosystem;
 use App\Outside\Connection;
 use App\Outside\OutsideFailure;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Kavvel\Core\Bridging\ShownDevice;
 use Kavvel\Core\Input\Input;
@@ -115,5 +116,54 @@ final readonly class EcosystemClient
     {
         $path = '/v1/devices/'.rawurlencode($device).'/name';
         $this->link->send('PUT', $path, ['command' => $command, 'name' => $name, 'room' => $room]);
+    }
+
+    /**
+     * Operates a device; whether it obeyed, sights tell.
+     *
+     * @param  string  $device  id in the ecosystem
+     *
+     * @throws OutsideFailure
+     */
+    public function order(string $command, string $device, string $capability, string $value): void
+    {
+        $path = '/v1/devices/'.rawurlencode($device).'/orders';
+        $this->link->send('POST', $path, ['command' => $command, 'capability' => $capability, 'value' => $value]);
+    }
+
+    /**
+     * @return list<Seen> what it saw after that number, by our clock
+     *
+     * @throws OutsideFailure
+     */
+    public function sights(int $after): array
+    {
+        $answer = $this->link->send('GET', '/v1/sights', ['after' => $after]);
+        $now = now()->toDateTimeImmutable();
+
+        return $this->link->reading($answer, static function (Input $answer) use ($now): array {
+            $ahead = Carbon::instance($answer->get('clock')->moment())->diffInMilliseconds($now);
+
+            return array_map(static fn (Input $row): Seen => new Seen(
+                $row->get('number')->wholeFrom(1),
+                Carbon::instance($row->get('at')->moment())->addMilliseconds((int) $ahead)->toDateTimeImmutable(),
+                $row->get('device')->idUpTo(80),
+                $row->get('capability')->idUpTo(80),
+                $row->get('value')->textUpTo(200),
+            ), $answer->get('sights')->items());
+        });
+    }
+
+    /**
+     * The number of the last that it saw.
+     *
+     * @throws OutsideFailure
+     */
+    public function newestSight(): int
+    {
+        return $this->link->reading(
+            $this->link->send('GET', '/v1/sights', ['after' => PHP_INT_MAX >> 1]),
+            static fn (Input $answer): int => $answer->get('newest')->wholeFrom(0),
+        );
     }
 }

@@ -87,11 +87,13 @@ final readonly class BridgeStation implements Station
         $proving = $step->kind === BridgeStepKind::Settled && $isFree ? $bridging->toProve() : null;
         $migrating = $this->migrating($bridging, $asked, $step->kind === BridgeStepKind::Settled && $isFree);
         $window = $next?->run->windowUntil();
+        $crossing = CrossingShown::of($bridging, $asked->at);
         $row = $next === null ? null : $bridging->begun($next->link->key());
         $isWaiting = $row?->asked_act !== null && $row->asked_at?->diffInSeconds(now()) < DoAct::PATIENCE;
         $data = [
             'place' => $next === null ? null : ActPlace::of($bridging, $next), 'isWaiting' => $isWaiting,
             'exported' => $next === null ? [] : $showings->exported($next), 'after' => $after, 'migrating' => $migrating,
+            'crossing' => $crossing,
             'next' => $next, 'proving' => $proving, 'window' => $window,
             'row' => $row,
             'bridging' => $bridging, 'plan' => $plan, 'policy' => $policy, 'diagram' => $diagram, 'chosen' => $chosen,
@@ -100,6 +102,7 @@ final readonly class BridgeStation implements Station
 
         return new Move(
             match (true) {
+                $crossing !== null => 'bridge.crossing',
                 $chosen !== null => 'bridge.row',
                 $policy !== $bridging->policy() || $asked->at === 'policies' => 'bridge.policies',
                 $migrating !== null => 'bridge.migration',
@@ -122,7 +125,7 @@ final readonly class BridgeStation implements Station
                 [],
                 'bridge.list',
             ),
-            isLive: $window !== null || $isWaiting || $after?->isWaiting() === true,
+            isLive: $window !== null || $isWaiting || $after?->isWaiting() === true || $crossing?->isUnderWay() === true,
             lenses: BridgeLens::titles(),
             chosenLens: $lens->value,
             // The code of a window stands on the card: it is kept nowhere.

@@ -20,6 +20,7 @@ final readonly class ShownDevice
      * @param  string  $id  its own there
      * @param  list<string>  $capabilities  what is left of it there
      * @param  string|null  $mark  by which it is the same everywhere: its address at the hub; null: nothing is handed on
+     * @param  array<string, string>  $values  that are known there now, by capability
      * @param  string|null  $over  the box by which it came in; null: by itself
      */
     private function __construct(
@@ -32,6 +33,7 @@ final readonly class ShownDevice
         public string $form,
         public DateTimeImmutable $since,
         public bool $isReachable,
+        public array $values,
     ) {}
 
     /**
@@ -73,7 +75,19 @@ final readonly class ShownDevice
             $row->get('form')->idUpTo(40),
             $row->get('since')->moment(),
             $row->get('reachable')->flag(),
+            self::values($row->find('values')),
         );
+    }
+
+    /** @return array<string, string> */
+    private static function values(?Input $values): array
+    {
+        $read = [];
+        foreach (array_keys($values?->properties() ?? []) as $capability) {
+            $read[(string) $capability] = (string) $values?->get((string) $capability)->textUpTo(200);
+        }
+
+        return $read;
     }
 
     /** @return array<string, mixed> as the link has it */
@@ -83,6 +97,7 @@ final readonly class ShownDevice
             'device' => $this->id, 'name' => $this->name, 'room' => $this->room, 'capabilities' => $this->capabilities,
             'mark' => $this->mark, 'over' => $this->over, 'form' => $this->form,
             'since' => $this->since->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.v\Z'), 'reachable' => $this->isReachable,
+            'values' => $this->values,
         ];
     }
 }

@@ -5,8 +5,8 @@
 @php($removal = ($bridging->ecosystems[$old->ecosystem_key] ?? null)?->sheet->ecosystem()->removal)
 @php($names = array_map(fn ($key) => Str::ucfirst($bridging->sheet->card($key)?->calledInRoom() ?? $key), $migration->devices))
 <div>
-    <p class="over"><span>Old path into {{ $into }}</span><span>{{ count($migration->devices) }} {{
-        Str::plural('device', count($migration->devices)) }}</span></p>
+    <p class="over"><span>Old path into {{ $into }}</span><span>step {{ count($migration->done()) + 1 }} of {{
+        count($migration->done()) + 1 + count($migration->ahead()) }}</span></p>
     <h2>{{ $migration->step->words() }}</h2>
     <p class="why">{{ match ($migration->step) {
         MigrationStep::ListUsers => $migration->moving === []
@@ -19,12 +19,15 @@
                 : 'Nothing uses it any more. What it showed is proved once more without it.'),
     } }}</p>
 </div>
+@if ($migration->ahead() !== [])
+<details id="steps-ahead"><summary>Then</summary>
 <ol class="rows steps">
-    @foreach ([...$migration->done(), $migration->step, ...$migration->ahead()] as $number => $step)
-    <li @class(['is-current' => $step === $migration->step, 'is-done' => in_array($step, $migration->done(), true)])><span class="n">{{
-        $number + 1 }}</span><span>{{ $step->words() }}</span></li>
+    @foreach ($migration->ahead() as $number => $step)
+    <li><span class="n">{{ count($migration->done()) + $number + 2 }}</span><span>{{ $step->words() }}</span></li>
     @endforeach
 </ol>
+</details>
+@endif
 @if ($migration->step === MigrationStep::Remove)
 <p class="note">Take it out at its box: out of the list of what is shown, or its link as a whole.{{
     $removal === null || $removal->value === 'single' ? '' : " Do not delete a single device in {$into}: that {$removal->words()}." }}</p>
@@ -40,13 +43,14 @@
     @if ($migration->moving === [])
     <input type="hidden" name="school" value="{{ MigrationSchool::RemoveAtOnce->value }}">
     @else
-    <fieldset class="choices"><legend>When the old path goes</legend>
+    <label class="field"><span>When the old path goes</span><select name="school">
         @foreach (MigrationSchool::cases() as $school)
-        <label class="tick"><input type="radio" name="school" value="{{ $school->value }}" @checked(
-            old('school', MigrationSchool::KeepUntilProved->value) === $school->value)> <span>{{ $school->words() }}<br><span
-            class="quiet">{{ $school->why() }}</span></span></label>
+        <option value="{{ $school->value }}" @selected(old('school') === $school->value)>{{ $school->words() }}</option>
         @endforeach
-    </fieldset>
+    </select></label>
+    @foreach (MigrationSchool::cases() as $school)
+    <p class="quiet">{{ $school->words() }}: {{ lcfirst($school->why()) }}</p>
+    @endforeach
     <label class="field"><span>Both may stand side by side until</span><input type="date" name="until"
         value="{{ old('until', now()->onSite()->addWeek()->format('Y-m-d')) }}"></label>
     @endif

@@ -1,3 +1,4 @@
+@use('App\Stations\Bridge\Crossings')
 @php($card = $bridging->sheet->card($proving->want->device))
 @php($ecosystem = $bridging->ecosystems[$proving->want->ecosystem])
 @php($trial = $bridging->trial($proving))
@@ -26,6 +27,9 @@
     </div>
 </x-form>
 </details>
+@endif
+@if (Crossings::places($bridging, $card->key()) !== [])
+<a class="btn" href="{{ $bench->url(['at' => "cross {$card->key()}", 'slot' => null]) }}">Try it from all sides</a>
 @endif
 @php($below = $card->ladder->fault())
 @if ($below !== null)

@@ -1,3 +1,4 @@
+@use('App\Stations\Bridge\Crossings')
 @use('Kavvel\Core\Bridging\FormWords')
 @use('Kavvel\Core\Bridging\FunctionTable')
 @use('Kavvel\Core\Bridging\Response')
@@ -79,5 +80,8 @@
 </ul>
 </details>
 @else
+@if (Crossings::places($bridging, $chosen->cards[0]->key()) !== [])
+<a class="btn" href="{{ $bench->url(['at' => "cross {$chosen->cards[0]->key()}", 'slot' => null]) }}">Try it from all sides</a>
+@endif
 <a class="btn" href="{{ $bench->url(['slot' => $chosen->cards[0]->key(), 'at' => null]) }}">Its sheet</a>
 @endif

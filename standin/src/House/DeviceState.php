@@ -82,6 +82,12 @@ final class DeviceState
         return $this->isOff ? null : $this->device->end($this->carriedTo);
     }
 
+    /** @return array<string, string> what it is now, by capability */
+    public function known(): array
+    {
+        return ['on-off' => $this->on ? 'on' : 'off'] + $this->values;
+    }
+
     public function isIn(): bool
     {
         return $this->phase === 'joined' || $this->phase === 'in-part';

@@ -130,6 +130,7 @@ final readonly class EcosystemApi
 
                 return [
                     'device' => $entry->id, 'name' => $entry->name, 'room' => $entry->room, 'capabilities' => $entry->can,
+                    'values' => (object) array_intersect_key($state->world->devices[$entry->device]->known(), array_flip($entry->can)),
                     'mark' => $state->world->devices[$entry->device]->device->address,
                     'over' => $door->box === null ? null : $this->house->premises->household->box($door->box)->name ?? $door->box,
                     'form' => $door->form, 'since' => Hub::time($entry->since), 'reachable' => in_array($entry->id, $reachable, true),

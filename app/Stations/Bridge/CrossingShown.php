@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Bridge;
+
+use App\Bridging\JobBridging;
+use App\JobSheet\SlotCard;
+use App\Models\CrossRun;
+
+/** The test from all sides of one device, as a page shows it. */
+final readonly class CrossingShown
+{
+    /** @param array<string, string> $places ids of the device, by ecosystem */
+    private function __construct(public SlotCard $card, public array $places, public ?CrossRun $run) {}
+
+    /** @param string|null $at "cross chart-dimmer"; null: something else is looked at, or there is no such device */
+    public static function of(JobBridging $bridging, ?string $at): ?self
+    {
+        $card = preg_match('/^cross (.+)$/', (string) $at, $found) === 1 ? $bridging->sheet->card($found[1]) : null;
+
+        return $card === null ? null : new self(
+            $card,
+            Crossings::places($bridging, $card->key()),
+            Crossings::last($bridging->sheet->job, $card->key()),
+        );
+    }
+
+    public function isUnderWay(): bool
+    {
+        return $this->run?->isUnderWay() === true;
+    }
+}

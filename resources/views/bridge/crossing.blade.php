@@ -1,0 +1,66 @@
+@use('Kavvel\Core\Bridging\CrossTest')
+@php($name = fn (string $key): string => $bridging->ecosystems[$key]->name ?? $key)
+@php($card = $crossing->card)
+@php($run = $crossing->run)
+@php($test = $run?->result())
+@php($done = $run === null ? 0 : count($run->orders))
+@php($isOn = $crossing->isUnderWay())
+@php($faults = $test?->faults() ?? [])
+<a class="btn plain !justify-start" href="{{ $bench->url(['at' => null, 'slot' => null]) }}">← Back to the move</a>
+<div>
+    <p class="over"><span>From all sides</span><span>{{ $run === null ? '' : "{$done} of ".($done + count($run->plan)) }}</span></p>
+    <h2>{{ match (true) {
+        $run === null => Str::ucfirst($card->calledInRoom()),
+        $isOn && $run->plan === [] && ! $run->is_waiting => 'Waiting for who is late',
+        $isOn => 'It is being tried',
+        $run->stopped_because !== null => 'It was stopped',
+        $faults === [] => 'Everybody sees it in time',
+        default => count($faults) === 1 ? 'One thing is not right' : count($faults).' things are not right',
+    } }}</h2>
+    <p class="why">{{ $run === null
+        ? 'It is switched '.CrossTest::TRIES.' times from '.implode(' and from ', array_map($name, array_keys($crossing->places)))
+            .', and looked at in each. Stand where you see it.'
+        : Str::ucfirst($card->calledInRoom()).', operated from the left, seen above.' }}</p>
+</div>
+@if ($run?->stopped_because !== null)<p class="note danger" role="alert">{{ $run->stopped_because }}</p>@endif
+@if ($test !== null)
+<table class="register crossing"><caption class="visually-hidden">Operated from, and seen in</caption>
+    <thead><tr><th scope="col">from</th>
+        @foreach ($test->observers as $observer)<th scope="col">{{ $name($observer) }}</th>@endforeach
+    </tr></thead>
+    <tbody>
+    @foreach ($test->origins as $origin)
+    <tr><th scope="row">{{ $name($origin) }}</th>
+        @foreach ($test->observers as $observer)
+        @php($cell = $test->cell($origin, $observer))
+        @php($isBad = ! $cell->verdict->isGood() && $cell->tries > 0)
+        <td @class(['is-bad' => $isBad])><span class="cell-of">seen in {{ $name($observer) }}: </span>
+            @if ($cell->tries === 0)<span class="quiet">–</span>@else
+            <strong>{{ $cell->verdict->words() }}</strong>@if ($cell->times !== [])<br><span class="measure">{{
+                number_format($cell->medianMs() / 1000, 1) }} s, worst {{ number_format($cell->worstMs() / 1000, 1) }}</span>@endif
+            @endif</td>
+        @endforeach
+    </tr>
+    @endforeach
+    </tbody>
+</table>
+@endif
+@if (! $isOn && $faults !== [])
+<ul class="rows">@foreach ($faults as $fault)<li><span>{{ $fault->words($name) }}</span></li>@endforeach</ul>
+@endif
+@if ($bench->mayWork())
+@if ($isOn)
+<x-form :action="route('jobs.crossings.destroy', $job)" method="delete">
+    <input type="hidden" name="slot" value="{{ $card->key() }}">
+    <div class="thumb"><button class="big" id="big" data-move="stop-{{ $run->id }}">Stop it</button></div>
+</x-form>
+@elseif ($crossing->places === [])
+<p class="note">No ecosystem with a link shows it now, or it may not be switched again and again.</p>
+@else
+<x-form :action="route('jobs.crossings.store', $job)">
+    <input type="hidden" name="slot" value="{{ $card->key() }}">
+    <div class="thumb"><button class="big" id="big" data-move="cross-{{ $card->key() }}-{{ $run->id ?? 0 }}"
+        data-key="n">{{ $run === null ? 'Try it' : 'Try it once more' }}</button></div>
+</x-form>
+@endif
+@endif
