@@ -58,7 +58,10 @@ final class CrossRun extends Model
     {
         $places = array_map(strval(...), array_keys($this->places));
 
-        return CrossTest::of($this->record()->tries(), $places, $places);
+        $tries = $this->record()->tries();
+
+        // The one that is under way says nothing yet.
+        return CrossTest::of($this->is_waiting ? array_slice($tries, 0, -1) : $tries, $places, $places);
     }
 
     protected function casts(): array

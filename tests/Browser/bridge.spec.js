@@ -153,6 +153,17 @@ test('what came in by two paths shows twice, and the second is taken out where i
     await expect(card(page)).toContainText('of 3 linked are proved');
 });
 
+test('a device is tried from all sides, and everybody sees it in time', async ({ page }) => {
+    await page.goto(`${JOB}/bridge?at=cross+chart-dimmer`);
+    await expect(card(page)).toContainText('It is switched 10 times from Tansy, and looked at in each.');
+    await touch(page, 'Try it');
+    await expect(page.locator('#move h2')).toHaveText('It is being tried');
+    await expectAccessible(page);
+    await expect(page.locator('#move h2')).toHaveText('Everybody sees it in time', { timeout: 90_000 });
+    await expect(page.getByRole('row', { name: /^Tansy/ })).toContainText('worst 0.');
+    await expectAccessible(page);
+});
+
 test('an ecosystem that does not answer says so, and its acts are done by hand', async ({ page }) => {
     await page.goto(`${JOB}/bridge?at=link+from+hub-box+as+driver+to+ecosystem+panel`);
     await touch(page, 'Their names are right');

@@ -36,8 +36,9 @@
         @php($isBad = ! $cell->verdict->isGood() && $cell->tries > 0)
         <td @class(['is-bad' => $isBad])><span class="cell-of">seen in {{ $name($observer) }}: </span>
             @if ($cell->tries === 0)<span class="quiet">–</span>@else
-            <strong>{{ $cell->verdict->words() }}</strong>@if ($cell->times !== [])<br><span class="measure">{{
-                number_format($cell->medianMs() / 1000, 1) }} s, worst {{ number_format($cell->worstMs() / 1000, 1) }}</span>@endif
+            @if ($cell->times !== [])<strong>{{ number_format($cell->medianMs() / 1000, 1) }} s</strong>@endif
+            @if ($isBad)<span class="verdict">{{ $cell->verdict->words() }}</span>@endif
+            @if ($cell->times !== [])<small>worst {{ number_format($cell->worstMs() / 1000, 1) }}</small>@endif
             @endif</td>
         @endforeach
     </tr>
