@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\BridgeBox;
 use App\Models\MeshReading;
 use App\Models\Pack;
 use App\Models\RadioLink;
@@ -104,11 +105,32 @@ final class HandOverTest extends TestCase
 
         foreach (['Lantern House', 'Handover pack 1', 'Odile Harrow', '1 · Register', 'Chart room ceiling dimmer', '2 · Radio '
             .'links', 'No radio was read.', '3 · What not to unplug',
-            'Signal room rack plug', '4 · Batteries', 'CR2032', 'CR2450', '5 · Open points', 'The link to the boat shed is '
-                .'thin', 'Odile Harrow, client', 'Tarn & Thistle', 'ZB Zigbee', '8 · For the next technician', 'page 1 of'] as $part) {
+            'Signal room rack plug', '4 · What stops without what', 'The internet', '5 · Batteries', 'CR2032', 'CR2450',
+            '6 · Open points', 'The link to the boat shed is '
+                .'thin', 'Odile Harrow, client', 'Tarn & Thistle', 'ZB Zigbee', '9 · For the next technician', 'page 1 of'] as $part) {
             self::assertStringContainsString($part, $text);
         }
         self::assertStringNotContainsString('30412', $text);
+        self::assertStringNotContainsString('What each box shows, and', $text, 'nothing is linked yet');
+    }
+
+    public function test_the_pack_says_what_stops_without_what_and_what_each_box_shows(): void
+    {
+        $this->siteJob()->update(['bridge_policy' => 'local-first']);
+        BridgeBox::query()->where('key', 'export-box')->update(['is_owned' => true]);
+        $link = ['link' => 'from hub-box as matter-bridge to ecosystem voice'];
+        foreach (range(0, 6) as $number) {
+            $this->post('/jobs/lantern-house/link-acts', $link + ['number' => $number]);
+        }
+        $this->post('/jobs/lantern-house/link-acts', $link + ['number' => 7, 'said' => '3']);
+        $this->settle();
+        $this->post('/jobs/lantern-house/packs');
+        $text = $this->text((string) $this->get('/jobs/lantern-house/packs/1')->streamedContent());
+
+        self::assertMatchesRegularExpression('/The internet stands still 1 of 10 stops goes on/', $text);
+        self::assertMatchesRegularExpression('/The power stands still stands still stands still/', $text);
+        self::assertStringContainsString('What each box shows, and nothing else Hub, Matter bridge To Tansy.', $text);
+        self::assertMatchesRegularExpression('/its name comes first. Chart room ceiling dimmer 02A7C30000000101/', $text);
     }
 
     public function test_the_pack_names_what_is_not_accepted(): void

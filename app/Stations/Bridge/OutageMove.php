@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Stations\Bridge;
 
 use App\Bridging\JobBridging;
-use App\Models\MeshReading;
+use App\Bridging\JobOutages;
 use App\Plan\Lens;
-use App\Radio\MeasuredMesh;
-use App\Radio\MeshMembers;
 use App\Stations\Asked;
 use App\Stations\Legend;
 use App\Stations\Middle;
@@ -24,7 +22,7 @@ final readonly class OutageMove
 
     public static function of(JobBridging $bridging, Asked $asked): Move
     {
-        $outages = Outage::all($bridging->household, $bridging->plan(), self::strands($bridging));
+        $outages = JobOutages::of($bridging);
         $chosen = self::chosen($outages, $asked->at);
         $data = [
             'bridging' => $bridging, 'outages' => $outages, 'chosen' => $chosen, 'isOnPlan' => $asked->show === self::ON_PLAN,
@@ -46,28 +44,6 @@ final readonly class OutageMove
             lenses: BridgeLens::titles(),
             chosenLens: BridgeLens::Outage->value,
         );
-    }
-
-    /**
-     * What the last reading of each radio says is cut off without one device. One that is older than its devices says nothing.
-     *
-     * @return array<string, list<string>>
-     */
-    private static function strands(JobBridging $bridging): array
-    {
-        $strands = [];
-        foreach (MeshReading::lastOf($bridging->sheet->job) as $reading) {
-            if (MeshMembers::age($reading->members, $reading->hub_at, $bridging->sheet, $reading->protocol)->isStale()) {
-                continue;
-            }
-            foreach (MeasuredMesh::of($bridging->sheet, $reading)->report->singlePoints as $point) {
-                if ($bridging->sheet->card($point->id) !== null) {
-                    $strands[" {$point->id}"] = $point->strands;
-                }
-            }
-        }
-
-        return $strands;
     }
 
     /** @param non-empty-list<Outage>|list<Outage> $outages */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Stations\HandOver;
 
+use App\Bridging\Export;
+use App\Bridging\JobBridging;
+use App\Bridging\JobOutages;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\Company;
@@ -11,6 +14,7 @@ use App\Models\Question;
 use App\Models\Snag;
 use App\Radio\JudgedReading;
 use Illuminate\Support\Collection;
+use Kavvel\Core\Bridging\Outage;
 use Kavvel\Core\Handover\BatteryPlan;
 use Kavvel\Core\Handover\BatteryRow;
 use Kavvel\Core\Handover\BatteryUse;
@@ -31,6 +35,9 @@ final readonly class PackContent
      * @param  list<BatteryRow>  $batteries
      * @param  list<KeepOn>  $keepOn
      * @param  list<JudgedReading>  $readings
+     * @param  JobBridging|null  $bridging  null: nothing is wanted from elsewhere
+     * @param  list<Outage>  $outages
+     * @param  list<Export>  $exports
      */
     private function __construct(
         public Company $company,
@@ -42,6 +49,9 @@ final readonly class PackContent
         public array $batteries,
         public array $keepOn,
         public array $readings,
+        public ?JobBridging $bridging,
+        public array $outages,
+        public array $exports,
     ) {}
 
     public static function of(JobSheet $sheet): self
@@ -56,6 +66,8 @@ final readonly class PackContent
             $spoken[$card->profile->protocol->value] = true;
         }
         $in = array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->isIn());
+        $bridging = JobBridging::of($sheet);
+        $isBridged = $bridging->trouble === null && $bridging->plan()->paths !== [];
 
         return new self(
             Company::query()->findOrFail($job->company_id),
@@ -67,6 +79,9 @@ final readonly class PackContent
             BatteryPlan::of(self::batteries($in)),
             KeepOn::among(self::relays($in), $reports),
             $readings,
+            $isBridged ? $bridging : null,
+            $isBridged ? JobOutages::of($bridging) : [],
+            $isBridged ? Export::all($bridging) : [],
         );
     }
 

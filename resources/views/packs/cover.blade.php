@@ -10,9 +10,9 @@
 <div class="box">Mains work is for people licensed for it. A smoke alarm sounds by itself and is never only a smart-home device.
 Local code and the makers’ sheets come first.</div>
 <table style="margin-top: 8mm"><tr><th>In this pack</th></tr>
-@foreach (['Register of devices, room by room, with what was shown of each', 'Radio links and plans', 'What not to unplug', 'Batteries',
-    'Open points',
-    'What was asked and answered', 'Signatures', 'For the next technician: addresses and firmware'] as $title)
+@foreach (['Register of devices, room by room, with what was shown of each', 'Radio links and plans', 'What not to unplug',
+    'What stops without what', 'Batteries', 'Open points', 'What was asked and answered', 'Signatures',
+    'For the next technician: addresses, firmware and what each box shows'] as $title)
 <tr><td>{{ $loop->iteration }} · {{ $title }}</td></tr>
 @endforeach
 </table>

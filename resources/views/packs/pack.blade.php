@@ -7,10 +7,12 @@
 @include('packs.links')
 <div class="page">
 @include('packs.keep-on')
+@include('packs.outages')
 @include('packs.batteries')
 @include('packs.open')
 @include('packs.answers')
 @include('packs.signatures')
 </div>
 @include('packs.technician')
+@include('packs.exports')
 </body></html>
