@@ -262,6 +262,7 @@ Route::middleware($signedIn)->group(static function (): void {
                 ->name('bridge-links.migration.update');
             Route::post('/crossings', [Bridge\CrossingController::class, 'store'])->name('crossings.store');
             Route::delete('/crossings', [Bridge\CrossingController::class, 'destroy'])->name('crossings.destroy');
+            Route::post('/openings', [Bridge\OpeningController::class, 'store'])->name('openings.store');
             Route::post('/link-tellings', [Bridge\LinkTellingController::class, 'store'])->name('link-tellings.store');
             Route::post('/link-delays', [Bridge\LinkDelayController::class, 'store'])->name('link-delays.store');
             Route::post('/link-keys', [Bridge\LinkKeyController::class, 'store'])->name('link-keys.store');

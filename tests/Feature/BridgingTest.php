@@ -251,6 +251,26 @@ final class BridgingTest extends TestCase
         self::assertSame([['on-off', 'siren'], 20, true, false], [$core->knows, $core->nameLength, $core->addsRoom, $core->needsInternet]);
     }
 
+    public function test_what_is_opened_at_a_box_is_registered_with_its_effect_and_closed(): void
+    {
+        $this->as('mara');
+        $at = self::PAGE.'?lens=boxes&at=box+hub-box';
+        $this->get($at)->assertSee('Something is open for the work');
+        $opening = ['opening' => 'remote-access', 'of' => 'Hub', 'at' => 'box hub-box'];
+        $this->post('/jobs/lantern-house/openings', $opening)->assertSessionHasErrors('until');
+        $this->post('/jobs/lantern-house/openings', ['opening' => 'a door'] + $opening)->assertSessionHasErrors('opening');
+        $until = ['until' => now()->addWeek()->format('Y-m-d')];
+        $this->post('/jobs/lantern-house/openings', $opening + $until)->assertSessionHasNoErrors();
+        $this->post('/jobs/lantern-house/openings', $opening + $until);
+        $state = $this->siteJob()->temporaryStates()->where('what', 'like', 'Remote access, Hub: %')->sole();
+        $this->get($at)->assertSee('whoever has it works the house from outside; we switch it off on the page of the box.');
+        $this->get('/jobs/lantern-house/hand-over')->assertSee('2 temporary');
+        $this->delete("/jobs/lantern-house/temporary-states/{$state->key}");
+        $this->get($at)->assertDontSee('works the house from outside');
+        $this->as('wren')->get($at)->assertDontSee('Something is open for the work');
+        $this->post('/jobs/lantern-house/openings', $opening + $until)->assertForbidden();
+    }
+
     private function bridging(): JobBridging
     {
         return JobBridging::of(JobSheet::of($this->siteJob()));

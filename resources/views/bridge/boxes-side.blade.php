@@ -24,6 +24,7 @@
 </div>
 @if ($sheet->caution !== '')<p class="note">{{ $sheet->caution }}</p>@endif
 @include('bridge.ecosystem-facts', ['one' => $ecosystem])
+@include('bridge.openings', ['of' => $ecosystem->name])
 @include('bridge.place-link', ['one' => $ecosystem, 'routes' => 'ecosystems'])
 @if ($mayWork)
 @php($isAsked = $sheet->account !== '' && $ecosystem->account_of === null)
@@ -48,6 +49,7 @@
 @if ($sheet->caution !== '')<p class="note">{{ $sheet->caution }}</p>@endif
 @if ($sheet->support->value !== 'maintained')<p class="note danger">{{ Str::ucfirst($sheet->support->words()) }}.</p>@endif
 @include('bridge.box-facts', ['one' => $box])
+@include('bridge.openings', ['of' => $box->name])
 @include('bridge.place-link', ['one' => $box, 'routes' => 'bridge-boxes'])
 @if ($mayWork)
 @if (! $box->is_owned)

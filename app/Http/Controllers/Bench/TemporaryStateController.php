@@ -26,8 +26,10 @@ final class TemporaryStateController
     {
         $states->close($job, $temporaryState, $request->person());
 
-        return $request->string('from')->toString() === 'hand-over'
-            ? redirect()->route('jobs.hand-over', $job, 303)
-            : redirect()->route('jobs.snags', $job, 303);
+        return match ($request->string('from')->toString()) {
+            'hand-over' => redirect()->route('jobs.hand-over', $job, 303),
+            'bridge' => redirect()->route('jobs.bridge', ['job' => $job, 'lens' => 'boxes'], 303),
+            default => redirect()->route('jobs.snags', $job, 303),
+        };
     }
 }
