@@ -264,7 +264,7 @@ final class BridgingTest extends TestCase
         $this->post('/jobs/lantern-house/openings', $opening + $until);
         $state = $this->siteJob()->temporaryStates()->where('what', 'like', 'Remote access, Hub: %')->sole();
         $this->get($at)->assertSee('whoever has it works the house from outside; we switch it off on the page of the box.');
-        $this->get('/jobs/lantern-house/hand-over')->assertSee('2 temporary');
+        $this->get('/jobs/lantern-house/snags')->assertSee('Remote access, Hub');
         $this->delete("/jobs/lantern-house/temporary-states/{$state->key}");
         $this->get($at)->assertDontSee('works the house from outside');
         $this->as('wren')->get($at)->assertDontSee('Something is open for the work');

@@ -46,6 +46,9 @@ final class CrossRecordTest extends TestCase
         yield 'the wrong way round' => [
             [['off', 300], ['on', 2300], ['off', 4300], ['on', 6300]], ['off 300', 'on 300', 'off 300', 'on 300'],
         ];
+        yield 'the wrong way round, and the last is missing' => [
+            [['off', 300], ['on', 2300], ['off', 4300]], ['off 300', 'on 300', 'off 300', ''],
+        ];
         yield 'one is missing' => [[['on', 300], ['on', 4300], ['off', 6300]], ['on 300', '', 'on 300', 'off 300']];
         yield 'the first is missing' => [[['off', 2300], ['on', 4300], ['off', 6300]], ['', 'off 300', 'on 300', 'off 300']];
         yield 'nothing at all' => [[], ['', '', '', '']];

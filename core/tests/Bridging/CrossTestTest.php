@@ -8,7 +8,11 @@ use Kavvel\Core\Bridging\CrossFault;
 use Kavvel\Core\Bridging\CrossTest;
 use Kavvel\Core\Bridging\CrossTry;
 use Kavvel\Core\Bridging\CrossVerdict;
+use Kavvel\Core\Catalogue\Profile;
+use Kavvel\Core\Input\Input;
+use Kavvel\Core\Wants\PlugLoad;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** A device operated from all sides and looked at from all sides. */
@@ -108,6 +112,32 @@ final class CrossTestTest extends TestCase
         ], $test->faults());
         self::assertSame([], CrossTest::of([], self::PLACES, self::PLACES)->faults());
         self::assertFalse(CrossTest::of([], self::PLACES, self::PLACES)->isGood());
+    }
+
+    /** @param array{bool, bool}|null $feeds whether that stays on, and whether it heats */
+    #[TestWith(['light', null, true])]
+    #[TestWith(['appliance', null, false])]
+    #[TestWith(['socket', null, false], 'nobody has said what it feeds')]
+    #[TestWith(['socket', [false, false], true])]
+    #[TestWith(['socket', [true, false], false], 'it stays on')]
+    #[TestWith(['socket', [false, true], false], 'it heats')]
+    #[TestWith(['relay', null, true], 'it feeds nothing')]
+    #[TestWith(['vital light', null, false])]
+    #[TestWith(['contact', null, false], 'there is nothing to switch')]
+    public function test_only_what_harms_nobody_is_switched_again_and_again(string $load, ?array $feeds, bool $may): void
+    {
+        $profile = Profile::fromInput(Input::of([
+            'key' => 'p', 'name' => 'P', 'model' => 'M', 'protocol' => 'zigbee', 'role' => 'router', 'power' => 'mains',
+            'capabilities' => match ($load) {
+                'relay' => ['on-off', 'relay'], 'contact' => ['contact'], default => ['on-off']
+            },
+            ...match ($load) {
+                'contact' => [], 'relay' => ['load' => 'socket'], 'vital light' => ['load' => 'light', 'vital' => true],
+                default => ['load' => $load],
+            },
+        ]));
+
+        self::assertSame($may, CrossTest::mayBeTried($profile, $feeds === null ? null : new PlugLoad('it', 60.0, $feeds[0], $feeds[1])));
     }
 
     public function test_every_verdict_has_words_of_its_own(): void

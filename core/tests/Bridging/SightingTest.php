@@ -180,6 +180,40 @@ final class SightingTest extends TestCase
         }
     }
 
+    #[TestWith(['device', 80])]
+    #[TestWith(['name', 200])]
+    #[TestWith(['room', 200])]
+    #[TestWith(['mark', 80])]
+    #[TestWith(['over', 80])]
+    #[TestWith(['form', 40])]
+    public function test_what_was_read_may_be_as_long_as_agreed_and_no_longer(string $field, int $most): void
+    {
+        $row = $this->shown('a', 'Lamp', 'M1')->toArray();
+        self::assertCount(1, ShownDevice::all(Input::of([[$field => str_repeat('x', $most)] + $row])));
+
+        $this->expectException(InvalidInput::class);
+        ShownDevice::all(Input::of([[$field => str_repeat('x', $most + 1)] + $row]));
+    }
+
+    public function test_values_and_capabilities_have_their_limits_too(): void
+    {
+        $row = $this->shown('a', 'Lamp', 'M1')->toArray();
+        $fits = ['values' => ['level' => str_repeat('x', 200)], 'capabilities' => array_fill(0, 100, str_repeat('x', 80))];
+        self::assertSame(['level' => str_repeat('x', 200)], ShownDevice::all(Input::of([$fits + $row]))[0]->values);
+        self::assertCount(ShownDevice::MOST, ShownDevice::all(Input::of(array_map(
+            static fn (int $number): array => ['device' => "d{$number}"] + $row,
+            range(1, 2000),
+        ))));
+        foreach ([['values' => ['level' => str_repeat('x', 201)]], ['capabilities' => [str_repeat('x', 81)]]] as $beyond) {
+            try {
+                ShownDevice::all(Input::of([$beyond + $row]));
+                self::fail('It was taken.');
+            } catch (InvalidInput $refused) {
+                self::assertStringStartsWith('$[0]', $refused->at);
+            }
+        }
+    }
+
     public function test_an_id_that_stands_twice_and_a_list_beyond_all_houses_are_refused(): void
     {
         $row = $this->shown('a', 'Lamp', 'M1')->toArray();
