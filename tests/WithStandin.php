@@ -8,6 +8,7 @@ use App\Gateway\Listener;
 use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\Http;
 use Kavvel\Standin\House\House;
+use Kavvel\Standin\Link\EcosystemApi;
 use Kavvel\Standin\Link\GatewayApi;
 use Kavvel\Standin\Time\Clockwork;
 use Kavvel\Standin\Time\Fold;
@@ -34,19 +35,26 @@ trait WithStandin
     {
         $this->handLog = new HandLog(sys_get_temp_dir().'/kavvel-feature-'.getmypid());
         $this->handLog->forget();
-        $api = new GatewayApi($this->house(), $this->handLog, 'feature-token');
-        $this->siteJob($this->houseOfTheCase() ?? 'lantern-house')->gateways()->first()
-            ?->update(['url' => 'http://gateway.invalid', 'token' => 'feature-token']);
+        $gateway = new GatewayApi($this->house(), $this->handLog, 'feature-token');
+        $ecosystems = new EcosystemApi($this->house(), $this->handLog, 'feature-token');
+        $job = $this->siteJob($this->houseOfTheCase() ?? 'lantern-house');
+        $job->gateways()->first()?->update(['url' => 'http://gateway.invalid', 'token' => 'feature-token']);
+        foreach (['ecosystems' => $job->ecosystems()->get(), 'boxes' => $job->bridgeBoxes()->get()] as $path => $all) {
+            foreach ($all as $one) {
+                $one->update(['url' => "http://standin.invalid/{$path}/{$one->key}", 'token' => 'feature-token']);
+            }
+        }
         Http::preventStrayRequests();
-        Http::fake(function (Request $request) use ($api) {
+        Http::fake(function (Request $request) use ($gateway, $ecosystems) {
             if ($this->isAway) {
                 return Http::failedConnection();
             }
             parse_str((string) parse_url($request->url(), PHP_URL_QUERY), $parsed);
             $query = array_combine(array_map(strval(...), array_keys($parsed)), $parsed);
-            [$status, $body] = $api->answer(
+            $path = (string) parse_url($request->url(), PHP_URL_PATH);
+            [$status, $body] = (str_starts_with($path, '/v1/') ? $gateway : $ecosystems)->answer(
                 $request->method(),
-                (string) parse_url($request->url(), PHP_URL_PATH),
+                $path,
                 $query,
                 (array) json_decode($request->body(), true),
                 $request->header('Authorization')[0] ?? '',
@@ -64,16 +72,19 @@ trait WithStandin
     /** The imaginary house, as it truly is. */
     protected function house(): House
     {
+        if ($this->own !== null) {
+            return $this->own;
+        }
         $case = $this->houseOfTheCase();
         if ($case !== null) {
-            return $this->own ??= House::read(
+            return $this->own = House::read(
                 (string) file_get_contents(database_path("demo/cases/{$case}.json")),
                 (string) file_get_contents(database_path("demo/cases/{$case}.truth.json")),
             );
         }
         $demo = database_path('demo/lantern-house');
         if ($this->isNothingIn) {
-            return $this->own ??= House::read($this->withoutNodes("{$demo}.json"), (string) file_get_contents("{$demo}.truth.json"));
+            return $this->own = House::read($this->withoutNodes("{$demo}.json"), (string) file_get_contents("{$demo}.truth.json"));
         }
 
         return self::$lanternHouse ??= House::read(

@@ -34,12 +34,6 @@ final class CrossingTest extends TestCase
         $this->siteJob()->update(['bridge_policy' => Policy::LocalFirst]);
     }
 
-    protected function tearDown(): void
-    {
-        $this->putAway();
-        parent::tearDown();
-    }
-
     public function test_all_who_see_it_in_time_are_found_and_it_is_put_back(): void
     {
         $this->begin();
@@ -77,7 +71,7 @@ final class CrossingTest extends TestCase
         $this->byHand(['act' => 'internet', 'on' => false]);
         $this->step();
 
-        $this->get(self::PAGE)->assertSee('It was stopped')->assertSee('Tansy at http://standin.test/ecosystems/voice does not answer.')
+        $this->get(self::PAGE)->assertSee('It was stopped')->assertSee('Tansy at http://standin.invalid/ecosystems/voice does not answer.')
             ->assertSee('Try it once more');
         self::assertFalse($this->step(), 'nothing goes on');
     }

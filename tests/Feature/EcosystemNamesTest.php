@@ -45,12 +45,6 @@ final class EcosystemNamesTest extends TestCase
         $this->standIn();
     }
 
-    protected function tearDown(): void
-    {
-        $this->putAway();
-        parent::tearDown();
-    }
-
     public function test_the_grid_says_what_will_arrive_before_anything_is_linked(): void
     {
         $this->get(self::PAGE.'?lens=names')->assertOk()->assertSee('Name them at the source first')->assertSee('keeps the first name')
@@ -184,18 +178,18 @@ final class EcosystemNamesTest extends TestCase
     public function test_a_lead_links_an_ecosystem_that_answers_and_takes_the_link_off(): void
     {
         $path = '/jobs/lantern-house/ecosystems/voice/link';
-        $this->put($path, ['url' => 'http://standin.test/ecosystems/nobody', 'token' => 'token'])->assertSessionHasErrors('url');
-        $this->put($path, ['url' => 'ftp://standin.test', 'token' => 'token'])->assertSessionHasErrors('url');
-        $this->put($path, ['url' => 'http://standin.test/ecosystems/phone/', 'token' => 'token'])->assertSessionHasNoErrors();
-        self::assertSame('http://standin.test/ecosystems/phone', Ecosystem::query()->where('key', 'voice')->value('url'));
-        $this->get(self::PAGE.'?lens=boxes&at=ecosystem+voice')->assertSee('Change its link')->assertDontSee('value="token"', false);
+        $this->put($path, ['url' => 'http://standin.invalid/ecosystems/nobody', 'token' => 'feature-token'])->assertSessionHasErrors('url');
+        $this->put($path, ['url' => 'ftp://standin.invalid', 'token' => 'feature-token'])->assertSessionHasErrors('url');
+        $this->put($path, ['url' => 'http://standin.invalid/ecosystems/phone/', 'token' => 'feature-token'])->assertSessionHasNoErrors();
+        self::assertSame('http://standin.invalid/ecosystems/phone', Ecosystem::query()->where('key', 'voice')->value('url'));
+        $this->get(self::PAGE.'?lens=boxes&at=ecosystem+voice')->assertSee('Change its link')->assertDontSee('feature-token', false);
         $this->delete($path);
         self::assertNull(Ecosystem::query()->where('key', 'voice')->value('url'));
         $box = '/jobs/lantern-house/bridge-boxes/hub-box/link';
-        $this->put($box, ['url' => 'http://standin.test/boxes/hub-box', 'token' => 'token'])->assertSessionHasNoErrors();
+        $this->put($box, ['url' => 'http://standin.invalid/boxes/hub-box', 'token' => 'feature-token'])->assertSessionHasNoErrors();
         $this->delete($box);
         self::assertNull(BridgeBox::query()->where('key', 'hub-box')->value('url'));
-        $this->as('idris')->put($path, ['url' => 'http://standin.test/ecosystems/phone', 'token' => 'token'])->assertForbidden();
+        $this->as('idris')->put($path, ['url' => 'http://standin.invalid/ecosystems/phone', 'token' => 'feature-token'])->assertForbidden();
         self::assertArrayNotHasKey('token', app(Exporter::class)->export($this->siteJob())['ecosystems'][0]);
     }
 

@@ -41,12 +41,6 @@ final class LinkingOverLinksTest extends TestCase
         $this->standIn();
     }
 
-    protected function tearDown(): void
-    {
-        $this->putAway();
-        parent::tearDown();
-    }
-
     public function test_the_hub_makes_its_list_and_opens_its_window_and_the_ecosystem_is_read(): void
     {
         $this->act(self::EXPORT, 0);
@@ -93,9 +87,10 @@ final class LinkingOverLinksTest extends TestCase
     public function test_a_hub_without_power_says_so_and_its_work_is_done_by_hand(): void
     {
         $this->act(self::EXPORT, 0);
-        $this->hands->append(['do' => 'unplug']);
+        $this->hands('unplug');
         $this->tell(self::EXPORT, 1);
-        $this->see(self::EXPORT)->assertSee('Hub at http://standin.test/boxes/hub-box does not answer.')->assertSee('These and no others');
+        $this->see(self::EXPORT)->assertSee('Hub at http://standin.invalid/boxes/hub-box does not answer.')
+            ->assertSee('These and no others');
         $this->act(self::EXPORT, 1);
         self::assertSame([2, null], [$this->link(self::EXPORT)->run()->current(), $this->link(self::EXPORT)->ask_refused]);
     }
