@@ -72,7 +72,12 @@ final readonly class BegunLinks
     /** @return list<Act> */
     private static function acts(Link $link, Household $household): array
     {
-        $source = $link->from === null ? [] : $household->box($link->from)?->sheet->acts[" {$link->form}"] ?? [];
+        $box = $link->from === null ? null : $household->box($link->from);
+        $source = match (true) {
+            $link->from === null => [],
+            $box === null => [Act::windowOf($household->device($link->from)->name)],
+            default => $box->sheet->acts[" {$link->form}"] ?? [],
+        };
         $target = $link->isIntoEcosystem
             ? $household->ecosystem($link->to)?->sheet->acts[" {$link->form}"] ?? []
             : $household->box($link->to)?->sheet->taking ?? [];

@@ -47,6 +47,17 @@ final readonly class Act
         return new self($kind, $say, minutes: $minutes);
     }
 
+    /** The window of something that stands on no sheet: a bridge, which is shared in its own app. */
+    public static function windowOf(string $name): self
+    {
+        return new self(
+            ActKind::Window,
+            "Open the sharing window of the {$name}, in its own app",
+            seconds: self::WINDOW[1],
+            effect: 'Whoever has the code can add all that is behind it',
+        );
+    }
+
     /** @return array<string, mixed> as a file has it */
     public function toArray(): array
     {

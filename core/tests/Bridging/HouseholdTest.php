@@ -167,7 +167,8 @@ final class HouseholdTest extends TestCase
         self::assertSame([['power'], []], [$other->gains, $other->gives]);
         self::assertSame([], OtherPath::between($figures['fewest-boxes']->plan, $figures['local-first']->plan));
         self::assertSame('at once', Response::of($figures['local-first']->plan->paths[0]->way)->words());
-        self::assertSame('0.4 to 1.5 s', Response::of($figures['every-function']->plan->paths[0]->way)->words());
+        $cloud = Response::of($figures['every-function']->plan->paths[0]->way);
+        self::assertSame(['0.4 to 1.5 s', 400.0, 1500.0], [$cloud->words(), $cloud->leastMs, $cloud->mostMs]);
     }
 
     public function test_a_limit_says_how_many_more_it_bears(): void

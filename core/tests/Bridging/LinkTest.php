@@ -61,7 +61,19 @@ final class LinkTest extends TestCase
         self::assertSame(['join'], $kinds($join));
         [$let] = LinkRun::acts($join, [], []);
         self::assertSame(['Let the device join it', 3], [$let->say, $let->minutes]);
-        self::assertSame('Make the list of what is shown', LinkRun::acts($export, [], [])[1]->say);
+        $own = LinkRun::acts($export, [], []);
+        self::assertSame('Make the list of what is shown', $own[1]->say);
+        self::assertSame([0, 2, 1], array_map(static fn (Act $act): int => $act->minutes, $own));
+        self::assertSame(['do', 'say', 'client', 'minutes'], array_keys($own[0]->toArray()), 'what it has not is left out');
+    }
+
+    public function test_the_window_of_a_bridge_stands_on_no_sheet_and_is_as_long_as_the_standard_lets_it(): void
+    {
+        $act = Act::windowOf('rack bridge');
+
+        self::assertSame([ActKind::Window, 900, false], [$act->kind, $act->seconds, $act->isClients]);
+        self::assertStringContainsString('of the rack bridge, in its own app', $act->say);
+        self::assertNotSame('', $act->effect);
     }
 
     public function test_what_is_had_over_an_account_is_linked_once_for_all_devices_of_it(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\Bridging;
 
+use Kavvel\Core\Bridging\BoxSheet;
 use Kavvel\Core\Bridging\FormWords;
 use Kavvel\Core\Bridging\FunctionTable;
 use Kavvel\Core\Bridging\OfferText;
@@ -90,5 +91,15 @@ final class SheetTest extends TestCase
             FormWords::of(...),
             ['matter-bridge', 'zigbee', 'zwave at hub', 'hub-link'],
         ));
+    }
+
+    public function test_what_a_sheet_of_a_box_leaves_out_costs_nothing_and_takes_no_time(): void
+    {
+        $box = BoxSheet::fromInput(Input::of(['key' => 'b', 'name' => 'B', 'accepts' => ['zigbee'], 'offers' => [['as' => 'driver']]]));
+
+        self::assertSame([0.0, 0.0, 0.0, null, false, null], [
+            $box->latencyMs, $box->cost, $box->yearlyCost, $box->mostDevices, $box->isService, $box->exportRelease(),
+        ]);
+        self::assertSame('1.2', Sheets::hub()->exportRelease()?->text);
     }
 }
