@@ -50,6 +50,7 @@ final readonly class JobBridging
      * @param  array<string, PolicyFigures>  $figures  by policy; none where it can't be worked out
      * @param  string|null  $trouble  why it can't, in words
      * @param  array<string, string>  $told  why a want is not met, as the client was told, by slot and ecosystem
+     * @param  array<string, LinkAtHand>  $planned  by key, each after those that it builds upon; none where it can't be worked out
      */
     private function __construct(
         public JobSheet $sheet,
@@ -60,6 +61,7 @@ final readonly class JobBridging
         public ?string $trouble,
         private array $told,
         private BegunLinks $links,
+        private array $planned,
     ) {}
 
     public static function of(JobSheet $sheet): self
@@ -93,7 +95,16 @@ final readonly class JobBridging
         $told = ToldLoss::query()->where('site_job_id', $job->id)->get()
             ->mapWithKeys(static fn (ToldLoss $one): array => [self::pair($one->slot_key, $one->ecosystem_key) => $one->because])->all();
 
-        return new self($sheet, $household, $ecosystems, $boxes, $figures, $trouble, $told, BegunLinks::of($job));
+        $links = BegunLinks::of($job);
+        $plan = $figures[($job->bridge_policy ?? Policy::LocalFirst)->value]->plan ?? null;
+        $planned = $plan === null ? [] : $links->all(
+            $plan,
+            $household,
+            self::hubBoxes($boxes),
+            static fn (string $slot): bool => $sheet->card($slot)?->isIn() === true,
+        );
+
+        return new self($sheet, $household, $ecosystems, $boxes, $figures, $trouble, $told, $links, $planned);
     }
 
     public function plan(?Policy $policy = null): BridgePlan
@@ -128,7 +139,7 @@ final readonly class JobBridging
     /** @return array<string, LinkAtHand> by key, each after those that it builds upon */
     public function links(): array
     {
-        return $this->links->all($this->plan(), $this->household, $this->hubBoxes(), $this->isReady(...));
+        return $this->planned;
     }
 
     /** @return list<RemovalAdvice> what is said before a device is taken out of an ecosystem, in the order of the paths */
@@ -238,19 +249,6 @@ final readonly class JobBridging
     public function begun(string $key): ?BridgeLink
     {
         return $this->links->row($key);
-    }
-
-    private function isReady(string $slot): bool
-    {
-        return $this->sheet->card($slot)?->isIn() === true;
-    }
-
-    /** @return list<string> keys of the boxes that are hubs of the job: devices come in there at the Pair station */
-    private function hubBoxes(): array
-    {
-        $hubs = array_filter($this->boxes, static fn (BridgeBox $box): bool => $box->gateway_id !== null);
-
-        return array_values(array_map(static fn (BridgeBox $box): string => $box->key, $hubs));
     }
 
     /** @return list<Impossible> wants that are not met and of which the client has not been told */
@@ -374,6 +372,17 @@ final readonly class JobBridging
     private static function release(?string $text): ?Release
     {
         return $text === null ? null : Release::of($text);
+    }
+
+    /**
+     * @param  array<string, BridgeBox>  $boxes
+     * @return list<string> keys of those that are hubs of the job: devices come in there at the Pair station
+     */
+    private static function hubBoxes(array $boxes): array
+    {
+        $hubs = array_filter($boxes, static fn (BridgeBox $box): bool => $box->gateway_id !== null);
+
+        return array_values(array_map(static fn (BridgeBox $box): string => $box->key, $hubs));
     }
 
     private static function pair(string $slot, string $ecosystem): string

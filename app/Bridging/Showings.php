@@ -35,7 +35,7 @@ final readonly class Showings
         $set = SetName::query()->where('site_job_id', $job->id)->get()
             ->keyBy(static fn (SetName $one): string => self::pair($one->slot_key, $one->ecosystem_key));
 
-        return new self($bridging, $names, $set->all(), $bridging->trouble === null ? $bridging->links() : []);
+        return new self($bridging, $names, $set->all(), $bridging->links());
     }
 
     /**
