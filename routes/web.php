@@ -277,9 +277,9 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::post('/bridge-boxes/{bridgeBox:key}/arrival', [Bridge\BoxArrivalController::class, 'store'])
                 ->name('bridge-boxes.arrival.store');
             Route::put('/bridge-boxes/{bridgeBox:key}/list', [Bridge\BoxListController::class, 'update'])->name('bridge-boxes.list.update');
-            Route::post('/bridge-boxes/{bridgeBox:key}/readings', [Bridge\BoxReadingController::class, 'store'])
+            Route::post('/bridge-boxes/{bridgeBox:key}/readings', [Bridge\PlaceReadingController::class, 'box'])
                 ->name('bridge-boxes.readings.store');
-            Route::post('/ecosystems/{ecosystem:key}/readings', [Bridge\EcosystemReadingController::class, 'store'])
+            Route::post('/ecosystems/{ecosystem:key}/readings', [Bridge\PlaceReadingController::class, 'ecosystem'])
                 ->name('ecosystems.readings.store');
             Route::post('/ecosystems/{ecosystem:key}/names', [Bridge\EcosystemNamesController::class, 'store'])
                 ->name('ecosystems.names.store');
@@ -304,13 +304,13 @@ Route::middleware($signedIn)->group(static function (): void {
             Route::put('/archive', [Jobs\ArchiveController::class, 'update'])->name('archive.update');
             Route::post('/hubs', [Jobs\HubController::class, 'store'])->name('hubs.store');
             Route::put('/hubs/{gateway:key}', [Jobs\HubController::class, 'update'])->name('hubs.update');
-            Route::put('/bridge-boxes/{bridgeBox:key}/link', [Bridge\BoxLinkController::class, 'update'])
+            Route::put('/bridge-boxes/{bridgeBox:key}/link', [Bridge\PlaceLinkController::class, 'linkBox'])
                 ->name('bridge-boxes.link.update');
-            Route::delete('/bridge-boxes/{bridgeBox:key}/link', [Bridge\BoxLinkController::class, 'destroy'])
+            Route::delete('/bridge-boxes/{bridgeBox:key}/link', [Bridge\PlaceLinkController::class, 'unlinkBox'])
                 ->name('bridge-boxes.link.destroy');
-            Route::put('/ecosystems/{ecosystem:key}/link', [Bridge\EcosystemLinkController::class, 'update'])
+            Route::put('/ecosystems/{ecosystem:key}/link', [Bridge\PlaceLinkController::class, 'linkEcosystem'])
                 ->name('ecosystems.link.update');
-            Route::delete('/ecosystems/{ecosystem:key}/link', [Bridge\EcosystemLinkController::class, 'destroy'])
+            Route::delete('/ecosystems/{ecosystem:key}/link', [Bridge\PlaceLinkController::class, 'unlinkEcosystem'])
                 ->name('ecosystems.link.destroy');
             Route::put('/gateway-events/{gatewayEvent:id}', [Jobs\GatewayEventController::class, 'update'])->name('gateway-events.update');
             Route::delete('/hubs/{gateway:key}', [Jobs\HubController::class, 'destroy'])->name('hubs.destroy');

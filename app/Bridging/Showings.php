@@ -9,20 +9,31 @@ use App\Models\BridgeBox;
 use App\Models\SetName;
 use App\Naming\JobNames;
 use Kavvel\Core\Bridging\Copies;
+use Kavvel\Core\Bridging\Link;
 use Kavvel\Core\Bridging\LinkAtHand;
 use Kavvel\Core\Bridging\Meant;
 use Kavvel\Core\Bridging\NameCell;
 use Kavvel\Core\Bridging\Sighting;
 
 /** What is to show in each ecosystem of a job, under which name and room, and what was seen there. */
-final readonly class Showings
+final class Showings
 {
+    /** @var array<string, Sighting> by ecosystem, as far as they were asked for */
+    private array $sightings = [];
+
     /**
      * @param  array<string, array<string, string|null>>  $names  by ecosystem, and by slot after a blank: as it is to show there
      * @param  array<string, SetName>  $set  by slot and ecosystem
      * @param  array<string, LinkAtHand>  $links
+     * @param  array<string, Copies>  $copies  what goes along with a device, by that, the last box and the form
      */
-    private function __construct(private JobBridging $bridging, private array $names, private array $set, private array $links) {}
+    private function __construct(
+        private readonly JobBridging $bridging,
+        private readonly array $names,
+        private readonly array $set,
+        private readonly array $links,
+        private readonly array $copies,
+    ) {}
 
     public static function of(JobBridging $bridging): self
     {
@@ -35,7 +46,12 @@ final readonly class Showings
         $set = SetName::query()->where('site_job_id', $job->id)->get()
             ->keyBy(static fn (SetName $one): string => self::pair($one->slot_key, $one->ecosystem_key));
 
-        return new self($bridging, $names, $set->all(), $bridging->links());
+        $copies = [];
+        foreach ($bridging->trouble === null ? $bridging->plan()->paths : [] as $path) {
+            $copies[self::triple($path->want->device, $path->way->lastBox()?->id, $path->way->form)] ??= Copies::along($path->way);
+        }
+
+        return new self($bridging, $names, $set->all(), $bridging->links(), $copies);
     }
 
     /**
@@ -57,6 +73,10 @@ final readonly class Showings
         foreach ($this->links as $one) {
             $isThat = $one->link->from === $box && $one->link->form === $form && $one->run->isBegun();
             $devices = $isThat ? [...$devices, ...$one->ready] : $devices;
+        }
+        // What still shows by an old path stays in its list until that is taken out.
+        foreach ($this->bridging->leftOver() as $old) {
+            $devices = Link::goesBy($old->key, $box, $form) ? [...$devices, ...$this->known($old->devices)] : $devices;
         }
 
         return array_values(array_unique($devices));
@@ -86,7 +106,7 @@ final readonly class Showings
     {
         $one = $this->bridging->ecosystems[$ecosystem];
 
-        return $one->shown === null ? null : Sighting::of(
+        return $one->shown === null ? null : $this->sightings[$ecosystem] ??= Sighting::of(
             $one->shownDevices(),
             $this->meantIn($ecosystem),
             array_values(array_filter(array_map(
@@ -110,7 +130,7 @@ final readonly class Showings
                 $seen = $sighting?->found($device);
                 $set = $this->set[self::pair($device, $ecosystem)] ?? null;
                 $cells[" {$device}"] ??= match (true) {
-                    $seen !== null => NameCell::seen($meant, $seen->name, $seen->room),
+                    $seen !== null => NameCell::seen($meant, $seen->name, $seen->room, $seen->isReachable),
                     $set !== null && $this->bridging->ecosystems[$ecosystem]->url === null
                         => NameCell::seen($meant, $set->name, $set->room),
                     default => NameCell::expected($meant, $sheet->nameLength),
@@ -130,11 +150,10 @@ final readonly class Showings
         }
         $isRead = $this->bridging->ecosystems[$ecosystem]->shown !== null;
 
-        return array_filter($this->cells($ecosystem), static fn (NameCell $cell): bool => ! $cell->isRight()
-            && ! $cell->waitsForSource()
-            && ($cell->meant->name !== null || ! $cell->isRoomRight)
-            && in_array($cell->meant->device, $there, true)
-            && ($cell->isSeen || ! $isRead));
+        return array_filter(
+            $this->cells($ecosystem),
+            static fn (NameCell $cell): bool => $cell->isWork(in_array($cell->meant->device, $there, true), $isRead),
+        );
     }
 
     /** @return list<LinkAtHand> */
@@ -144,6 +163,15 @@ final readonly class Showings
             $this->links,
             static fn (LinkAtHand $one): bool => $one->link->isIntoEcosystem && $one->link->to === $ecosystem,
         ));
+    }
+
+    /**
+     * @param  list<string>  $devices
+     * @return list<string> those of them that are slots still
+     */
+    private function known(array $devices): array
+    {
+        return array_values(array_filter($devices, fn (string $device): bool => $this->bridging->sheet->card($device)?->isIn() === true));
     }
 
     private function meant(string $device, LinkAtHand $link): Meant
@@ -157,7 +185,7 @@ final readonly class Showings
             $card->room,
             self::source($card),
             $link->link->from === null ? null : $this->bridging->boxName($link->link->from),
-            $this->copies($device, $link),
+            $this->copies[self::triple($device, $link->link->from, $link->link->form)] ?? Copies::of($link->link->form),
         );
     }
 
@@ -167,20 +195,13 @@ final readonly class Showings
         return $card->behind !== null ? $card->node?->label : ($card->isNamed ? $card->slot->name : null);
     }
 
-    private function copies(string $device, LinkAtHand $link): Copies
-    {
-        foreach ($this->bridging->plan()->paths as $path) {
-            $isSame = $path->way->lastBox()?->id === $link->link->from && $path->way->form === $link->link->form;
-            if ($isSame && $path->want->device === $device) {
-                return Copies::along($path->way);
-            }
-        }
-
-        return Copies::of($link->link->form);
-    }
-
     private static function pair(string $slot, string $ecosystem): string
     {
         return serialize([$slot, $ecosystem]);
+    }
+
+    private static function triple(string $device, ?string $box, string $form): string
+    {
+        return serialize([$device, $box, $form]);
     }
 }

@@ -95,6 +95,16 @@ final readonly class EcosystemClient
     }
 
     /**
+     * @param  string  $window  the command that opened it
+     *
+     * @throws OutsideFailure
+     */
+    public function closeWindow(string $command, string $window): void
+    {
+        $this->link->send('DELETE', '/v1/windows/'.rawurlencode($window), ['command' => $command]);
+    }
+
+    /**
      * @param  string  $for  key of the box or the ecosystem that it is for
      *
      * @throws OutsideFailure

@@ -24,6 +24,7 @@ use Kavvel\Core\Input\Input;
  * @property string|null $ecosystem_key that it leads into; null: into a box
  * @property Carbon|null $made_at
  * @property string|null $window_code that the window which is open goes by
+ * @property string|null $window_ref the window that a box opened for us over its link
  * @property int|null $asked_act number of the act that a box or an ecosystem was told to do
  * @property Carbon|null $asked_at
  * @property string|null $ask_refused why it was not done

@@ -66,6 +66,14 @@ final readonly class TemporaryStates
         return $link->temporaryStates()->whereNull('closed_at')->with('slot')->get();
     }
 
+    /** What was closed too early is open again until it ends by itself; false: there is no such state, or it has ended. */
+    public function reopen(BridgeLink $link): bool
+    {
+        $last = $link->temporaryStates()->whereNotNull('closed_at')->where('ends_at', '>', now())->latest('id')->first();
+
+        return $last?->update(['closed_at' => null, 'closed_by' => null]) === true;
+    }
+
     /** What was to close by itself has: whoever looks at the job sees it. */
     public static function closeEnded(): void
     {

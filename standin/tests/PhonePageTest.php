@@ -73,6 +73,18 @@ final class PhonePageTest extends TestCase
         self::assertStringContainsString('<h3>0 devices show here</h3>', $this->page->html('voice'));
     }
 
+    public function test_a_bridge_is_shared_in_its_own_app_with_what_is_behind_it(): void
+    {
+        $this->deed('rack-bridge', 'Open the sharing window of the rack bridge box, in its own app');
+        preg_match('/data-window="([^"]+)"/', $this->page->html('rack-bridge'), $code);
+        $this->page->act(['act' => 'sign-in', 'of' => 'phone', 'by' => 'Odile Harrow']);
+        $this->page->act(['act' => 'scan', 'of' => 'phone', 'code' => $code[1] ?? '']);
+        $this->log->append(['do' => 'advance', 'seconds' => 10]);
+
+        self::assertStringContainsString('data-shown="desk-left"', $this->page->html('phone'));
+        self::assertStringNotContainsString('data-shown="chart-dimmer"', $this->page->html('phone'));
+    }
+
     public function test_the_list_of_what_is_shown_is_set_and_opened_again(): void
     {
         $shown = fn (): int => substr_count($this->page->html('export-box'), ' checked');
@@ -150,6 +162,9 @@ final class PhonePageTest extends TestCase
         $state = $this->page->state();
         $premises = $state->world->house->premises;
 
-        return $this->page->deeds($premises->ecosystems[$place] ?? $premises->boxes[$place], $state);
+        $one = $premises->ecosystems[$place] ?? $premises->box($place);
+        self::assertNotNull($one);
+
+        return $this->page->deeds($one, $state);
     }
 }

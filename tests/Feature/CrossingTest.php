@@ -81,6 +81,8 @@ final class CrossingTest extends TestCase
         $this->begin();
         $this->as('idris')->post('/jobs/lantern-house/crossings', ['slot' => 'signal-dimmer'])->assertSessionHasErrors('slot');
         self::assertSame(1, CrossRun::query()->count());
+        $this->get('/jobs/lantern-house/bridge?at=cross+chart-dimmer')->assertSee('The signal room ceiling dimmer is being tried')
+            ->assertSee('Look at that one');
         $this->delete('/jobs/lantern-house/crossings', ['slot' => 'signal-dimmer']);
         self::assertStringContainsString('stopped it', (string) CrossRun::query()->value('stopped_because'));
         $this->post('/jobs/lantern-house/crossings', ['slot' => 'signal-dimmer'])->assertSessionHasNoErrors();

@@ -10,6 +10,8 @@ use App\Models\BridgeBox;
 use App\Models\BridgeLink;
 use App\Models\Ecosystem;
 use App\Models\TemporaryState;
+use App\Temporary\TemporaryStates;
+use Illuminate\Support\Carbon;
 use Kavvel\Core\Bridging\Policy;
 use Tests\StandsInForEcosystems;
 use Tests\TestCase;
@@ -61,14 +63,15 @@ final class LinkingOverLinksTest extends TestCase
         self::assertStringStartsWith('MT:', $code);
         self::assertSame(1, TemporaryState::query()->whereNotNull('bridge_link_id')->whereNull('closed_at')->count());
 
+        $list = ['box' => 'hub-box', 'act' => 'show', 'form' => 'matter-bridge'];
+        $this->byHand(['devices' => []] + $list);
+        $this->byHand(['of' => 'voice', 'act' => 'sign-in', 'by' => 'Odile Harrow']);
+        $this->byHand(['of' => 'voice', 'act' => 'scan', 'code' => $code]);
         $this->act(self::EXPORT, 5);
         $this->act(self::EXPORT, 6);
         $this->see(self::EXPORT)->assertSee('Read what Tansy shows');
         $this->tell(self::EXPORT, 7);
         $this->see(self::EXPORT)->assertSee('Tansy shows none of the 3.');
-        $this->byHand(['of' => 'voice', 'act' => 'sign-in', 'by' => 'Odile Harrow']);
-        $this->byHand(['of' => 'voice', 'act' => 'scan', 'code' => $code]);
-        $list = ['box' => 'hub-box', 'act' => 'show', 'form' => 'matter-bridge'];
         $this->byHand(['devices' => ['chart-dimmer', 'signal-dimmer']] + $list);
         $this->pass(10);
         $this->tell(self::EXPORT, 7);
@@ -82,6 +85,66 @@ final class LinkingOverLinksTest extends TestCase
         self::assertSame('3 of 3 appeared', $this->link(self::EXPORT)->run()->done[7]->note);
         self::assertCount(3, Ecosystem::query()->where('key', 'voice')->firstOrFail()->shownDevices());
         self::assertSame('Odile Harrow', Ecosystem::query()->where('key', 'voice')->value('read_account'));
+    }
+
+    public function test_the_window_is_closed_at_the_hub_when_its_code_was_taken(): void
+    {
+        $this->linkVoice();
+
+        self::assertSame([], $this->fold()->ecosystems->openWindows());
+        self::assertNull($this->link(self::EXPORT)->window_ref);
+    }
+
+    public function test_a_window_that_the_hub_could_not_close_stays_registered_until_it_ends(): void
+    {
+        $this->openWindow();
+        $this->hands('unplug');
+        $this->act(self::EXPORT, 5);
+
+        $state = TemporaryState::query()->whereNotNull('bridge_link_id')->sole();
+        self::assertNull($state->closed_at, 'it is open, whatever we wanted');
+        self::assertTrue($this->logged('The sharing window was not closed; it ends by itself.'));
+        Carbon::setTestNow(now()->addSeconds(901));
+        TemporaryStates::closeEnded();
+        self::assertSame('itself', $state->refresh()->closed_by);
+    }
+
+    public function test_what_shows_by_an_old_path_stays_in_the_list_of_its_export_until_that_is_taken_out(): void
+    {
+        $this->linkVoice();
+        $this->link(self::EXPORT)->update(['key' => 'from hub-box as matter-bridge to ecosystem old-voice', 'made_at' => now()->subDay()]);
+        $this->siteJob()->wants()->where('wanted_from', 'voice')->where('function', '!=', 'dim-light')->delete();
+        $this->siteJob()->touchLive();
+        $shown = fn (): array => $this->fold()->ecosystems->boxes['hub-box']->shown['matter-bridge'];
+        $before = $shown();
+        $this->put('/jobs/lantern-house/bridge-boxes/hub-box/list', ['form' => 'matter-bridge']);
+
+        self::assertEqualsCanonicalizing($before, $shown(), 'nothing goes dark');
+        BridgeLink::query()->where('key', 'like', '%old-voice')->delete();
+        $this->siteJob()->touchLive();
+        $this->put('/jobs/lantern-house/bridge-boxes/hub-box/list', ['form' => 'matter-bridge']);
+        self::assertNotEqualsCanonicalizing($before, $shown());
+    }
+
+    public function test_while_an_old_path_is_replaced_its_twins_are_no_work(): void
+    {
+        $this->linkVoice();
+        $voice = Ecosystem::query()->where('key', 'voice')->firstOrFail();
+        $twice = array_map(
+            static fn (array $one): array => ['device' => "{$one['device']}-2", 'over' => 'Old box'] + $one,
+            $voice->shown ?? [],
+        );
+        $voice->update(['shown' => [...$voice->shown ?? [], ...$twice]]);
+        $this->siteJob()->touchLive();
+        $this->get(self::PAGE)->assertSee('3 devices show there twice');
+        $this->siteJob()->bridgeLinks()->create([
+            'key' => 'from old-box as matter-bridge to ecosystem voice', 'acts' => [], 'ecosystem_key' => 'voice',
+            'made_at' => now()->subDay(), 'devices' => $this->link(self::EXPORT)->devices, 'users_noted_at' => now(), 'school' => 'keep-until-proved',
+        ]);
+        $this->siteJob()->touchLive();
+
+        $this->get(self::PAGE)->assertDontSee('show there twice')->assertSee('Next of that: prove the new path, 3 of 3 to go.');
+        $this->get(self::PAGE.'?lens=names&at=names+voice')->assertSee('3 devices show there twice');
     }
 
     public function test_a_hub_without_power_says_so_and_its_work_is_done_by_hand(): void
@@ -148,7 +211,7 @@ final class LinkingOverLinksTest extends TestCase
         $this->see(self::EXPORT)->assertSee('Hub does not have the ');
     }
 
-    private function linkVoice(): void
+    private function openWindow(): void
     {
         $this->byHand(['box' => 'hub-box', 'act' => 'switch-on', 'form' => 'matter-bridge']);
         $this->byHand(['of' => 'voice', 'act' => 'sign-in', 'by' => 'Odile Harrow']);
@@ -157,6 +220,11 @@ final class LinkingOverLinksTest extends TestCase
         $this->act(self::EXPORT, 2);
         $this->act(self::EXPORT, 3, 'Odile Harrow');
         $this->tell(self::EXPORT, 4);
+    }
+
+    private function linkVoice(): void
+    {
+        $this->openWindow();
         $this->byHand(['of' => 'voice', 'act' => 'scan', 'code' => $this->link(self::EXPORT)->window_code]);
         $this->pass(30);
         $this->act(self::EXPORT, 5);

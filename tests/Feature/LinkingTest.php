@@ -284,7 +284,7 @@ final class LinkingTest extends TestCase
         Carbon::setTestNow(now()->addMinutes(5));
         $this->linkVoice();
         self::assertNull($this->outcome('signal-dimmer'), 'what was shown over the old path counts no more');
-        $this->get(self::PAGE)->assertSee('Next of that: prove the new path.');
+        $this->get(self::PAGE)->assertSee('Next of that: prove the new path, 3 of 3 to go.');
         foreach (['signal-dimmer', 'chart-dimmer', 'landing-switch'] as $slot) {
             $this->prove('passed', $slot);
         }

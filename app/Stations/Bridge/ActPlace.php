@@ -19,11 +19,19 @@ final readonly class ActPlace
         $link = $planned->link;
         $place = match ($planned->run->act()?->kind) {
             ActKind::Include, ActKind::Key => $bridging->boxes[(string) $link->from] ?? null,
-            ActKind::Window => $bridging->boxes[(string) ($link->from ?? $bridging->household->device($link->devices[0])->hub)] ?? null,
+            ActKind::Window => self::ofWindow($bridging, $planned),
             ActKind::Count => $bridging->ecosystems[$link->to] ?? null,
             default => null,
         };
 
         return $place?->url === null ? null : $place;
+    }
+
+    /** The box that opens a sharing window: the one that exports, or the hub of a device that is shared itself. */
+    public static function ofWindow(JobBridging $bridging, LinkAtHand $planned): ?BridgeBox
+    {
+        $key = $planned->link->from ?? $bridging->household->device($planned->link->devices[0])->hub;
+
+        return $bridging->boxes[(string) $key] ?? null;
     }
 }

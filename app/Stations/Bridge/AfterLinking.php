@@ -7,6 +7,7 @@ namespace App\Stations\Bridge;
 use App\Bridging\JobBridging;
 use App\Bridging\Showings;
 use App\Models\BridgeBox;
+use App\Models\BridgeLink;
 use App\Models\Ecosystem;
 use Kavvel\Core\Bridging\Excess;
 use Kavvel\Core\Bridging\NameCell;
@@ -20,13 +21,17 @@ final readonly class AfterLinking
     /** @param string|null $only the ecosystem that somebody looks at; null: the first with something to do */
     public static function of(JobBridging $bridging, Showings $showings, ?string $only = null): ?self
     {
+        $moving = array_map(static fn (BridgeLink $one): ?string => $one->ecosystem_key, $bridging->leftOver());
         foreach ($bridging->ecosystems as $key => $ecosystem) {
             if ($only !== null && $only !== $key) {
                 continue;
             }
             $all = $showings->sighting((string) $key)?->excess() ?? [];
-            // What only should not show may have been there before: that is no work until somebody looks at it.
-            $excess = array_values(array_filter($all, static fn (Excess $one): bool => $only !== null || $one->twins !== []))[0] ?? null;
+            // What only should not show may have been there before, and while an old path is replaced both are meant to be there: that
+            // is no work until somebody looks at it.
+            $isMoving = in_array((string) $key, $moving, true);
+            $isWork = static fn (Excess $one): bool => $only !== null || (! $isMoving && $one->twins !== []);
+            $excess = array_values(array_filter($all, $isWork))[0] ?? null;
             $cells = $excess === null ? $showings->toSet((string) $key) : [];
             if ($excess !== null || $cells !== []) {
                 return new self($ecosystem, $excess, $cells, self::box($bridging, $excess));
@@ -44,7 +49,7 @@ final readonly class AfterLinking
 
     public function minutes(): int
     {
-        return (int) ceil(array_sum(array_map(static fn (NameCell $cell): int => $cell->seconds(), $this->cells)) / 60);
+        return NameCell::minutes($this->cells);
     }
 
     /** What a person looked at, so that nothing else is said to be done. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Bridge;
 
 use App\Bridging\JobBridging;
+use App\Bridging\Showings;
 use App\JobSheet\JobCounts;
 use App\JobSheet\JobSheet;
 use App\Plan\Lens;
@@ -40,14 +41,32 @@ final readonly class BridgeStation implements Station
         $toMake = count($links) - $made;
         $toProve = count($bridging->plan()->paths) - $bridging->countProved();
 
+        $toReplace = count($bridging->leftOver());
+        // What is linked and proved may have its names still to set: that is looked for where nothing else is open.
+        $toName = $open + $toMake + $toProve + $toReplace === 0 && $made > 0 ? $this->toName($bridging) : 0;
+
         $isBare = $wants === 0 && $open === 0 && $sheet->cards !== [];
 
-        return new Progress($wants === 0 ? (float) $isBare : $bridging->countProved() / $wants, $open + $toMake + $toProve, match (true) {
+        $left = $open + $toMake + $toProve + $toReplace + $toName;
+
+        return new Progress($wants === 0 ? (float) $isBare : $bridging->countProved() / $wants, $left, match (true) {
             $open > 0 => "{$open} to settle",
             $toMake > 0 => "{$toMake} to link",
             $toProve > 0 => "{$toProve} to prove",
+            $toReplace > 0 => "{$toReplace} to replace",
+            $toName > 0 => "{$toName} to name there",
             default => '',
         });
+    }
+
+    private function toName(JobBridging $bridging): int
+    {
+        $showings = Showings::of($bridging);
+
+        return array_sum(array_map(
+            static fn (int|string $key): int => count($showings->toSet((string) $key)),
+            array_keys($bridging->ecosystems),
+        ));
     }
 
     public function move(JobSheet $sheet, JobCounts $counts, Asked $asked): Move

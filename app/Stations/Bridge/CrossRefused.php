@@ -17,8 +17,8 @@ final class CrossRefused extends Refused
         );
     }
 
-    public static function isUnderWay(): self
+    public static function isUnderWay(string $device): self
     {
-        return new self('slot', 'Another device is being tried: wait until that is through, or stop it.');
+        return new self('slot', "The {$device} is being tried: wait until that is through, or stop it.");
     }
 }

@@ -11,18 +11,27 @@ use App\Models\CrossRun;
 /** The test from all sides of one device, as a page shows it. */
 final readonly class CrossingShown
 {
-    /** @param array<string, string> $places ids of the device, by ecosystem */
-    private function __construct(public SlotCard $card, public array $places, public ?CrossRun $run) {}
+    /**
+     * @param  array<string, string>  $places  ids of the device, by ecosystem
+     * @param  SlotCard|null  $other  the device that is being tried instead
+     */
+    private function __construct(public SlotCard $card, public array $places, public ?CrossRun $run, public ?SlotCard $other) {}
 
     /** @param string|null $at "cross chart-dimmer"; null: something else is looked at, or there is no such device */
     public static function of(JobBridging $bridging, ?string $at): ?self
     {
         $card = preg_match('/^cross (.+)$/', (string) $at, $found) === 1 ? $bridging->sheet->card($found[1]) : null;
 
-        return $card === null ? null : new self(
+        if ($card === null) {
+            return null;
+        }
+        $other = Crossings::underWay($bridging->sheet->job)?->slot_key;
+
+        return new self(
             $card,
             Crossings::places($bridging, $card->key()),
             Crossings::last($bridging->sheet->job, $card->key()),
+            $other === null || $other === $card->key() ? null : $bridging->sheet->card($other),
         );
     }
 

@@ -54,18 +54,14 @@ final readonly class Crossings
         if ($places === []) {
             throw CrossRefused::canNotBeTried();
         }
-        if ($this->underWay($job) !== null) {
-            throw CrossRefused::isUnderWay();
+        $other = self::underWay($job);
+        if ($other !== null) {
+            throw CrossRefused::isUnderWay($bridging->device($other->slot_key)->name);
         }
         $before = $this->before($bridging, $places);
-        $plan = [];
-        foreach (range(1, CrossTest::TRIES) as $time) {
-            foreach (array_keys($places) as $origin) {
-                $plan[] = [$origin, (count($plan) % 2 === 0) === ($before === 'off') ? 'on' : 'off'];
-            }
-        }
         $run = CrossRun::query()->create([
-            'site_job_id' => $job->id, 'slot_key' => $slot, 'places' => $places, 'plan' => $plan, 'orders' => [],
+            'site_job_id' => $job->id, 'slot_key' => $slot, 'places' => $places,
+            'plan' => CrossTest::orders(array_map(strval(...), array_keys($places)), $before), 'orders' => [],
             'sights' => [], 'cursors' => [],
             'before' => $before, 'by' => $person->name, 'started_at' => now(),
         ]);
@@ -75,14 +71,14 @@ final readonly class Crossings
 
     public function stop(SiteJob $job, User $person): void
     {
-        $run = $this->underWay($job);
+        $run = self::underWay($job);
         if ($run !== null) {
             $run->update(['ended_at' => now(), 'stopped_because' => "{$person->name} stopped it."]);
             $job->touchLive();
         }
     }
 
-    public function underWay(SiteJob $job): ?CrossRun
+    public static function underWay(SiteJob $job): ?CrossRun
     {
         return CrossRun::query()->where('site_job_id', $job->id)->whereNull('ended_at')
             ->where('started_at', '>', now()->subSeconds(CrossRun::LONGEST))->latest('id')->first();

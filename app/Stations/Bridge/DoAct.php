@@ -85,8 +85,14 @@ final class DoAct extends OutsideCommand
 
             return;
         }
-        $said = $place instanceof Ecosystem ? $this->count($bridging, $planned, $place) : $this->atBox($bridging, $planned, $place, $act);
+        $command = (string) str()->ulid();
+        $said = $place instanceof Ecosystem
+            ? $this->count($bridging, $planned, $place)
+            : $this->atBox($bridging, $planned, $place, $act, $command);
         DB::transaction(fn () => $linking->done($job, $link->key, $this->number, $said, false, $person));
+        if ($act->kind === ActKind::Window) {
+            BridgeLink::query()->whereKey($link->id)->update(['window_ref' => $command]);
+        }
     }
 
     /**
@@ -95,10 +101,9 @@ final class DoAct extends OutsideCommand
      * @throws OutsideFailure
      * @throws LinkRefused
      */
-    private function atBox(JobBridging $bridging, LinkAtHand $planned, BridgeBox $box, Act $act): string
+    private function atBox(JobBridging $bridging, LinkAtHand $planned, BridgeBox $box, Act $act, string $command): string
     {
         $client = EcosystemClient::for($box);
-        $command = (string) str()->ulid();
         if ($act->kind === ActKind::Window) {
             $shared = $planned->link->from === null ? $this->inside($bridging, $client, $box, $planned->ready)[0] ?? null : null;
 

@@ -9,6 +9,7 @@ use App\Bridging\Showings;
 use App\Codes\CodeStore;
 use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
+use App\Models\BridgeBox;
 use App\Models\BridgeLink;
 use App\Models\Credential;
 use App\Models\SiteJob;
@@ -51,7 +52,12 @@ final readonly class Linking
             throw LinkRefused::isOutOfTurn($meanwhile);
         }
         $this->keep($link, $next);
-        $this->open($link, $act, $said, $person);
+        if ($act?->kind === ActKind::Window) {
+            $this->openWindow($link, $act, $said, $person);
+        }
+        if ($act?->kind === ActKind::Scan) {
+            $this->closeWindow($link, ActPlace::ofWindow($bridging, $planned), $person);
+        }
         $this->logbook->write($job, $person, 'bridge', $next->isMade() ? "Linked: {$title}." : "{$title}: {$act?->say}.");
     }
 
@@ -162,15 +168,6 @@ final readonly class Linking
         return $act?->kind === ActKind::SignIn ? $said : '';
     }
 
-    private function open(BridgeLink $link, ?Act $act, string $said, User $person): void
-    {
-        match ($act?->kind) {
-            ActKind::Window => $this->openWindow($link, $act, $said, $person),
-            ActKind::Scan => $this->closeStates($link, $person),
-            default => null,
-        };
-    }
-
     /** @throws LinkRefused */
     private function openWindow(BridgeLink $link, Act $act, string $code, User $person): void
     {
@@ -198,11 +195,16 @@ final readonly class Linking
         );
     }
 
-    private function closeStates(BridgeLink $link, User $person): void
+    /** The code was taken: nobody else is to find the window open. */
+    private function closeWindow(BridgeLink $link, ?BridgeBox $box, User $person): void
     {
         foreach ($this->states->openOfLink($link) as $state) {
             $this->states->close($link->job()->firstOrFail(), $state, $person);
         }
+        if ($link->window_ref !== null && $box !== null) {
+            dispatch(new CloseShareWindow($link, $box, $link->window_ref))->afterCommit();
+        }
+        $link->update(['window_ref' => null]);
     }
 
     /** @param array<string, mixed> $more */

@@ -8,7 +8,6 @@ use App\Bridging\JobBridging;
 use App\Bridging\Showings;
 use App\Ecosystems\EcosystemClient;
 use App\Ecosystems\PlaceCommand;
-use App\Ecosystems\Reader;
 use App\JobSheet\JobSheet;
 use App\Logbook\Logbook;
 use App\Models\BridgeBox;
@@ -42,9 +41,7 @@ final class MakeListRight extends PlaceCommand
         $client->show((string) str()->ulid(), $this->form, array_values(array_intersect_key($client->contents(), array_flip($marks))));
         $one->update(['asked_at' => null, 'read_refused' => null]);
         foreach ($bridging->ecosystems as $ecosystem) {
-            if ($ecosystem->url !== null) {
-                app(Reader::class)->read($ecosystem);
-            }
+            app(Asking::class)->read($ecosystem);
         }
         $person = User::query()->findOrFail($this->person);
         app(Logbook::class)->write($job, $person, 'bridge', "The list of what {$one->name} shows is made right, over its link.");

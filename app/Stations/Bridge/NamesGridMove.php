@@ -27,10 +27,7 @@ final readonly class NamesGridMove
         $after = AfterLinking::of($bridging, $showings, $ecosystem?->key);
         $data = [
             'bridging' => $bridging, 'columns' => $columns, 'after' => $after, 'ecosystem' => $ecosystem,
-            'seconds' => array_map(
-                static fn (array $cells): int => array_sum(array_map(static fn (NameCell $one): int => $one->seconds(), $cells)),
-                $columns,
-            ),
+            'minutes' => array_map(NameCell::minutes(...), $columns),
             'waiting' => count(array_filter(
                 array_merge(...array_values($columns)),
                 static fn (NameCell $cell): bool => $cell->waitsForSource(),

@@ -39,6 +39,27 @@ final readonly class CrossTest
         return new self($origins, $observers, $cells);
     }
 
+    /**
+     * What is ordered from where, one after the other: each order changes what is, and no place orders always the same.
+     *
+     * @param  list<string>  $origins
+     * @param  string  $before  the state in which it is found
+     * @return list<array{string, string}> origin and value
+     */
+    public static function orders(array $origins, string $before): array
+    {
+        $orders = [];
+        $value = $before;
+        for ($time = 0; $time < self::TRIES; $time++) {
+            foreach (self::turned($origins, $time) as $origin) {
+                $value = $value === 'on' ? 'off' : 'on';
+                $orders[] = [$origin, $value];
+            }
+        }
+
+        return $orders;
+    }
+
     /** Whether it may be switched again and again: a light, or a plug of which is known that it feeds nothing that harms. */
     public static function mayBeTried(Profile $profile, ?PlugLoad $load): bool
     {
@@ -90,6 +111,19 @@ final readonly class CrossTest
         }
 
         return $faults;
+    }
+
+    /**
+     * Beginning with another one each time: with an even number of them, one would always switch on and the other always off.
+     *
+     * @param  list<string>  $origins
+     * @return list<string>
+     */
+    private static function turned(array $origins, int $time): array
+    {
+        $first = $origins === [] ? 0 : $time % count($origins);
+
+        return [...array_slice($origins, $first), ...array_slice($origins, 0, $first)];
     }
 
     private function isUntried(string $origin): bool

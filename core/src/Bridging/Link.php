@@ -52,6 +52,12 @@ final readonly class Link
         );
     }
 
+    /** Whether a link of this key goes by an export of a box. */
+    public static function goesBy(string $key, string $box, string $form): bool
+    {
+        return str_starts_with($key, "from {$box} as {$form} to ");
+    }
+
     /** The key of the last link of a path, into its ecosystem. */
     public static function into(Path $path): string
     {

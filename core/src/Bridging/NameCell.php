@@ -13,6 +13,7 @@ final readonly class NameCell
     /**
      * @param  string  $shows  the name that it has there or will have; empty: a code of its kind
      * @param  bool  $isSeen  it was read there, or set there by somebody who said so
+     * @param  bool  $answers  as far as was seen
      */
     private function __construct(
         public Meant $meant,
@@ -21,6 +22,7 @@ final readonly class NameCell
         public bool $isSeen,
         public bool $isNameRight,
         public bool $isRoomRight,
+        public bool $answers,
     ) {}
 
     /** Before it is there: what the hops hand on, as far as the ecosystem takes it. */
@@ -32,9 +34,9 @@ final readonly class NameCell
         return self::holding($meant, $shows, $meant->copies->hasRoom() ? $meant->room : null, false);
     }
 
-    public static function seen(Meant $meant, string $name, ?string $room): self
+    public static function seen(Meant $meant, string $name, ?string $room, bool $answers = true): self
     {
-        return self::holding($meant, $name, $room, true);
+        return self::holding($meant, $name, $room, true, $answers);
     }
 
     /** Seconds to set by hand what is not right. */
@@ -54,10 +56,31 @@ final readonly class NameCell
         return $this->meant->source === null;
     }
 
-    private static function holding(Meant $meant, string $shows, ?string $room, bool $isSeen): self
+    /**
+     * Whether it is work now: something is wrong that can be put right there.
+     *
+     * @param  bool  $isLinked  its link is made
+     * @param  bool  $isRead  what shows there was read: what was not seen then is not there
+     */
+    public function isWork(bool $isLinked, bool $isRead): bool
+    {
+        $canBeMended = ! $this->isRoomRight || (! $this->isNameRight && $this->meant->name !== null);
+
+        return $isLinked && $canBeMended && ! $this->waitsForSource() && ($this->isSeen || ! $isRead);
+    }
+
+    /** @param array<array-key, self> $cells */
+    public static function minutes(array $cells): int
+    {
+        return (int) ceil(array_sum(array_map(static fn (self $one): int => $one->seconds(), $cells)) / 60);
+    }
+
+    private static function holding(Meant $meant, string $shows, ?string $room, bool $isSeen, bool $answers = true): self
     {
         $isRoom = $room !== null && mb_strtolower(trim($room)) === mb_strtolower(trim($meant->room));
 
-        return new self($meant, $shows, $room, $isSeen, $meant->name !== null && trim($shows) === $meant->name, $isRoom);
+        $isName = $meant->name !== null && trim($shows) === $meant->name;
+
+        return new self($meant, $shows, $room, $isSeen, $isName, $isRoom, $answers);
     }
 }

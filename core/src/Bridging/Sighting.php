@@ -57,11 +57,6 @@ final readonly class Sighting
         return Excess::byDoor($this->twins, $this->surplus);
     }
 
-    public function isAsMeant(): bool
-    {
-        return $this->missing === [] && $this->surplus === [] && $this->twins === [];
-    }
-
     private static function isSame(ShownDevice $shown, Meant $meant): bool
     {
         return $shown->mark !== null && $meant->mark !== null

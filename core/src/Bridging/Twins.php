@@ -9,7 +9,7 @@ final readonly class Twins
 {
     /**
      * @param  Meant|null  $meant  what is to show there; null: nothing of it is
-     * @param  ShownDevice|null  $keep  null: none of them came by the path that was chosen
+     * @param  ShownDevice|null  $keep  null: nothing of it is to show there
      * @param  list<ShownDevice>  $others  to be taken out, the youngest first: less hangs on it
      */
     private function __construct(public ?Meant $meant, public ?ShownDevice $keep, public array $others) {}
@@ -49,6 +49,8 @@ final readonly class Twins
         foreach ($some as $one) {
             $keep ??= $meant !== null && $one->over === $meant->over ? $one : null;
         }
+        // As long as none came by the path that was chosen, what is used stays: else nothing of it would show.
+        $keep ??= $meant === null ? null : $some[0];
 
         return new self($meant, $keep, array_reverse(array_values(array_filter(
             $some,

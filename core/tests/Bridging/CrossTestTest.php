@@ -129,7 +129,7 @@ final class CrossTestTest extends TestCase
         $profile = Profile::fromInput(Input::of([
             'key' => 'p', 'name' => 'P', 'model' => 'M', 'protocol' => 'zigbee', 'role' => 'router', 'power' => 'mains',
             'capabilities' => match ($load) {
-                'relay' => ['on-off', 'relay'], 'contact' => ['contact'], default => ['on-off']
+                'relay' => ['on-off', 'relay'], 'contact' => ['contact'], default => ['on-off'],
             },
             ...match ($load) {
                 'contact' => [], 'relay' => ['load' => 'socket'], 'vital light' => ['load' => 'light', 'vital' => true],
@@ -138,6 +138,31 @@ final class CrossTestTest extends TestCase
         ]));
 
         self::assertSame($may, CrossTest::mayBeTried($profile, $feeds === null ? null : new PlugLoad('it', 60.0, $feeds[0], $feeds[1])));
+    }
+
+    #[TestWith([1, 'off'])]
+    #[TestWith([2, 'on'])]
+    #[TestWith([2, 'off'])]
+    #[TestWith([3, 'off'])]
+    #[TestWith([4, 'on'])]
+    public function test_every_order_changes_what_is_and_every_place_orders_both(int $places, string $before): void
+    {
+        $origins = array_map(static fn (int $number): string => "p{$number}", range(1, $places));
+        $orders = CrossTest::orders($origins, $before);
+        $is = $before;
+        $both = [];
+        foreach ($orders as [$origin, $value]) {
+            self::assertNotSame($is, $value);
+            $is = $value;
+            $both[$origin][$value] = ($both[$origin][$value] ?? 0) + 1;
+        }
+
+        self::assertSame($origins, array_keys($both));
+        foreach ($both as $some) {
+            self::assertCount(2, $some);
+            self::assertSame(CrossTest::TRIES, array_sum($some));
+        }
+        self::assertSame([], CrossTest::orders([], 'off'));
     }
 
     public function test_every_verdict_has_words_of_its_own(): void

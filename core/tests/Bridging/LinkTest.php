@@ -67,6 +67,16 @@ final class LinkTest extends TestCase
         self::assertSame(['do', 'say', 'client', 'minutes'], array_keys($own[0]->toArray()), 'what it has not is left out');
     }
 
+    public function test_a_key_tells_by_which_export_a_link_goes(): void
+    {
+        [$join, , , , $export] = Link::all($this->plan(), ['hub']);
+
+        self::assertTrue(Link::goesBy($export->key(), (string) $export->from, $export->form));
+        self::assertFalse(Link::goesBy($export->key(), (string) $export->from, 'driver'));
+        self::assertFalse(Link::goesBy($export->key(), 'another', $export->form));
+        self::assertFalse(Link::goesBy($join->key(), (string) $export->from, $export->form));
+    }
+
     public function test_the_window_of_a_bridge_stands_on_no_sheet_and_is_as_long_as_the_standard_lets_it(): void
     {
         $act = Act::windowOf('rack bridge');

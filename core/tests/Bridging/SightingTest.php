@@ -33,7 +33,6 @@ final class SightingTest extends TestCase
         self::assertNull($sighting->found('plug'));
         self::assertSame(['plug'], array_map(static fn (Meant $one): string => $one->device, $sighting->missing));
         self::assertSame(['b'], array_map(static fn (ShownDevice $one): string => $one->id, $sighting->surplus));
-        self::assertFalse($sighting->isAsMeant());
     }
 
     public function test_where_no_mark_is_handed_on_names_tell(): void
@@ -44,7 +43,7 @@ final class SightingTest extends TestCase
             ['M1', 'M2'],
             ['Hub'],
         );
-        self::assertTrue($sighting->isAsMeant());
+        self::assertSame([[], []], [$sighting->missing, $sighting->surplus]);
         self::assertSame(['a', 'b'], [$sighting->found('lamp')?->id, $sighting->found('plug')?->id]);
 
         $other = Sighting::of([$this->shown('a', 'Lamp', 'M7')], [$this->meant('lamp', 'M1', 'Lamp')], ['M1'], []);
@@ -82,7 +81,6 @@ final class SightingTest extends TestCase
         ]);
         self::assertSame('box', $sighting->found('lamp')?->id, 'the one that stays speaks for it');
         self::assertSame([], $sighting->surplus);
-        self::assertFalse($sighting->isAsMeant());
     }
 
     public function test_what_is_to_be_taken_out_stands_by_the_door_that_it_came_in_by(): void
@@ -112,12 +110,21 @@ final class SightingTest extends TestCase
         self::assertSame('lamp', $twins->meant?->device);
     }
 
+    public function test_where_none_came_the_chosen_way_yet_the_older_stays_so_that_nothing_goes_dark(): void
+    {
+        [$twins] = Twins::among([
+            $this->shown('new', 'Lamp 2', 'M1', over: 'Service', since: '12:00'), $this->shown('old', 'Lamp', 'M1', over: 'Hub'),
+        ], [$this->meant('lamp', 'M1', 'Lamp', over: 'Export box')]);
+
+        self::assertSame('old', $twins->keep?->id);
+        self::assertSame(['new'], array_map(static fn (ShownDevice $one): string => $one->id, $twins->others));
+    }
+
     public function test_of_twins_that_nobody_wants_there_none_is_kept(): void
     {
         $two = [$this->shown('a', 'Lamp', 'M1'), $this->shown('b', 'Lamp 2', 'M1')];
         [$twins] = Twins::among($two, []);
         self::assertSame([null, null, 2], [$twins->meant, $twins->keep, count($twins->others)]);
-        self::assertNull(Twins::among($two, [$this->meant('lamp', 'M1', 'Lamp', over: 'Export box')])[0]->keep);
         self::assertSame([], Twins::among([$this->shown('a', 'Lamp', null), $this->shown('b', 'Lamp', null)], []), 'names are no proof');
     }
 
@@ -152,6 +159,24 @@ final class SightingTest extends TestCase
         self::assertFalse(NameCell::seen($meant, 'Hall lamp', 'Landing')->isRoomRight);
         self::assertFalse(NameCell::seen($this->meant('lamp', 'M1', null), '', 'Hall')->isNameRight, 'nothing of it fits there');
         self::assertTrue(NameCell::seen($meant, 'Hall lamp', null)->isSeen);
+    }
+
+    public function test_what_is_work_is_linked_named_at_its_source_and_can_be_put_right(): void
+    {
+        $named = $this->meant('lamp', 'M1', 'Hall lamp', source: 'Hall lamp');
+        $wrong = NameCell::seen($named, 'OB-1', 'Hall');
+        self::assertTrue($wrong->isWork(true, true));
+        self::assertFalse($wrong->isWork(false, true), 'not linked yet');
+        self::assertFalse(NameCell::seen($named, 'Hall lamp', 'Hall')->isWork(true, true), 'all is right');
+        self::assertTrue(NameCell::seen($named, 'Hall lamp', null)->isWork(true, true), 'the room');
+        self::assertFalse(NameCell::seen($this->meant('lamp', 'M1', 'Hall lamp'), 'OB-1', null)->isWork(true, true), 'named there first');
+        $unfit = $this->meant('lamp', 'M1', null, source: 'Hall lamp');
+        self::assertFalse(NameCell::seen($unfit, 'Hall l', 'Hall')->isWork(true, true), 'no form of it fits there');
+        self::assertTrue(NameCell::seen($unfit, 'Hall l', null)->isWork(true, true), 'but its room is set');
+        $expected = NameCell::expected($named, null);
+        self::assertSame([true, false], [$expected->isWork(true, false), $expected->isWork(true, true)], 'read, and not there');
+        self::assertSame([0, 1, 2], array_map(NameCell::minutes(...), [[], [$wrong], [$wrong, $wrong, $wrong]]));
+        self::assertSame([true, false], [$wrong->answers, NameCell::seen($named, 'OB-1', 'Hall', false)->answers]);
     }
 
     public function test_a_reading_is_taken_over_as_it_stands(): void

@@ -55,6 +55,10 @@
     <input type="hidden" name="slot" value="{{ $card->key() }}">
     <div class="thumb"><button class="big" id="big" data-move="stop-{{ $run->id }}">Stop it</button></div>
 </x-form>
+@elseif ($crossing->other !== null)
+<p class="note">The {{ $crossing->other->calledInRoom() }} is being tried: one at a time.</p>
+<div class="thumb"><a class="big" id="big" data-move="cross-{{ $crossing->other->key() }}" data-key="n"
+    href="{{ $bench->url(['at' => "cross {$crossing->other->key()}", 'slot' => null]) }}">Look at that one</a></div>
 @elseif ($crossing->places === [])
 <p class="note">No ecosystem with a link shows it now, or it may not be switched again and again.</p>
 @else

@@ -4,6 +4,9 @@
 <dl class="facts">
     <div><dt>Account</dt><dd>{{ $sheet->account === '' ? 'none needed' : $sheet->account }}{{
         $one === null || $sheet->account === '' ? '' : ', '.($one->account_of ?? 'nobody has said whose') }}</dd></div>
+    @if ($one?->read_at !== null && $sheet->account !== '')
+    <div><dt>Signed in</dt><dd>{{ $one->read_account ?? 'nobody, as was read' }}</dd></div>
+    @endif
     <div><dt>Release</dt><dd>{{ $one?->matter_release ?? $sheet->release?->text ?? 'none' }}{{
         $one !== null && $one->matter_release === null && $sheet->release !== null ? ', by its sheet' : '' }}</dd></div>
     <div><dt>Takes in</dt><dd>{{ $list(array_map(FormWords::of(...), $sheet->accepts)) }}</dd></div>

@@ -1,4 +1,4 @@
-@php($total = (int) ceil(array_sum($seconds) / 60))
+@php($total = array_sum($minutes))
 <div>
     <p class="over"><span>{{ $ecosystem->name ?? 'Names and rooms' }}</span><span>{{ $total === 0 ? ''
         : "{$total} min by hand" }}</span></p>

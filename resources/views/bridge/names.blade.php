@@ -13,11 +13,10 @@
 <table class="register names-there"><caption class="visually-hidden">Names and rooms in every ecosystem</caption>
     <thead><tr><th scope="col">At the source</th>
         @foreach ($bridging->ecosystems as $key => $one)
-        @php($minutes = (int) ceil($seconds[$key] / 60))
         @php($column = $bench->url(['at' => "names {$key}"]))
         <th scope="col"><a class="name-column" href="{{ $column }}" @if ($ecosystem === $one) aria-current="true" @endif>{{
             $one->name }}<small>{{ $one->sheet->ecosystem()->followsNames ? 'follows a later name' : 'keeps the first name' }}{{
-            $minutes === 0 ? '' : ", {$minutes} min" }}</small></a></th>
+            $minutes[$key] === 0 ? '' : ", {$minutes[$key]} min" }}</small></a></th>
         @endforeach
     </tr></thead>
     <tbody>
@@ -44,6 +43,7 @@
             <span class="name-there">{{ $cell->shows }}</span>
             @if ($cell->meant->name === null)<br><span class="mark is-open">no form of it fits</span>@endif
             @endif
+            @if (! $cell->answers)<br><span class="mark is-open">does not answer there</span>@endif
             <br><small>{{ match (true) {
                 $cell->isRoomRight => $room,
                 $cell->room === null => 'room by hand',

@@ -92,7 +92,7 @@ final readonly class AtBoxes
     /** Why no window of it can be opened; null: it can. */
     public function objection(string $box, ?string $device): ?string
     {
-        $sheet = $this->world->house->premises->boxes[$box]->sheet ?? null;
+        $sheet = $this->world->house->premises->box($box)?->sheet;
         $state = $this->ecosystems->boxes[$box];
         if (! $state->isThere) {
             return 'not-there';

@@ -27,10 +27,8 @@ final class Ecosystems
         foreach ($premises->boxes as $key => $box) {
             $this->boxes[$key] = new BoxState($box->isOwned);
         }
-        foreach ($premises->household->devices as $one) {
-            if ($one->bridge() !== null) {
-                $this->boxes[$one->id] = new BoxState(true);
-            }
+        foreach (array_keys($premises->bridges) as $key) {
+            $this->boxes[$key] = new BoxState(true);
         }
         foreach (array_keys($premises->ecosystems) as $key) {
             $this->all[$key] = new EcosystemState;

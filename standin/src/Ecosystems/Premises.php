@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Kavvel\Standin\Ecosystems;
 
+use Kavvel\Core\Bridging\Act;
 use Kavvel\Core\Bridging\BoxAtHand;
 use Kavvel\Core\Bridging\BoxSheet;
 use Kavvel\Core\Bridging\EcosystemAtHand;
 use Kavvel\Core\Bridging\EcosystemSheet;
 use Kavvel\Core\Bridging\House as Bridged;
 use Kavvel\Core\Bridging\Household;
+use Kavvel\Core\Bridging\Offer;
 use Kavvel\Core\Bridging\PlacedDevice;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\JobFile\JobFile;
@@ -22,6 +24,7 @@ final readonly class Premises
 {
     /**
      * @param  array<string, BoxAtHand>  $boxes  by key
+     * @param  array<string, BoxAtHand>  $bridges  devices that are boxes for what is behind them, by key of the device
      * @param  array<string, EcosystemAtHand>  $ecosystems  by key
      * @param  array<string, string>  $faults  what is wrong with what an ecosystem shows of a device, by both keys
      * @param  array<string, string>  $rooms  names by key
@@ -29,6 +32,7 @@ final readonly class Premises
      */
     private function __construct(
         public array $boxes,
+        public array $bridges,
         public array $ecosystems,
         public Household $household,
         public Bridged $house,
@@ -87,7 +91,15 @@ final readonly class Premises
             $rooms[$room->get('key')->id()] = $room->get('name')->text();
         }
 
-        return new self($boxes, $ecosystems, $household, $household->house(), $hub, self::faults($overlay), $rooms, $firmware);
+        $bridges = self::bridges($household);
+
+        return new self($boxes, $bridges, $ecosystems, $household, $household->house(), $hub, self::faults($overlay), $rooms, $firmware);
+    }
+
+    /** A box of the job, or a bridge among its devices. */
+    public function box(string $key): ?BoxAtHand
+    {
+        return $this->boxes[$key] ?? $this->bridges[$key] ?? null;
     }
 
     public function room(string $key): string
@@ -109,6 +121,26 @@ final readonly class Premises
     public function sees(string $ecosystem, string $device): Sight
     {
         return Sight::tryFrom($this->faults["{$ecosystem} {$device}"] ?? '') ?? Sight::True;
+    }
+
+    /** @return array<string, BoxAtHand> each with an app of its own, in which it is shared */
+    private static function bridges(Household $household): array
+    {
+        $bridges = [];
+        foreach ($household->devices as $one) {
+            $box = $one->bridge();
+            if ($box !== null) {
+                $bridges[$one->id] = new BoxAtHand($one->id, $one->name, BoxSheet::fromInput(Input::of([
+                    'key' => $one->id, 'name' => $one->name, 'accepts' => [],
+                    'offers' => array_map(static fn (Offer $offer): array => array_filter([
+                        'as' => $offer->as, 'matterRelease' => $offer->release?->text,
+                        'acts' => [Act::windowOf($one->name)->toArray()],
+                    ]), $box->offers),
+                ])), true);
+            }
+        }
+
+        return $bridges;
     }
 
     /** @return list<Protocol> */

@@ -34,7 +34,7 @@ final readonly class PhonePage
         $state = $this->state();
         $premises = $this->house->premises;
         $ecosystem = $premises->ecosystems[$chosen] ?? null;
-        $box = $ecosystem === null ? $premises->boxes[$chosen] ?? null : null;
+        $box = $ecosystem === null ? $premises->box($chosen) : null;
         if ($ecosystem === null && $box === null) {
             $ecosystem = array_values($premises->ecosystems)[0] ?? null;
         }
@@ -72,7 +72,7 @@ final readonly class PhonePage
     /** @return list<EcosystemAtHand|BoxAtHand> */
     public function places(): array
     {
-        return array_values([...$this->house->premises->ecosystems, ...$this->house->premises->boxes]);
+        return array_values([...$this->house->premises->ecosystems, ...$this->house->premises->boxes, ...$this->house->premises->bridges]);
     }
 
     /** @return list<array{label: string, form: array<string, string>}> what can be done there, and to the house */

@@ -15,6 +15,16 @@ final class PlaceLinkRequest extends JobRequest
         return ['url' => ['required', 'string', 'max:200', 'url:http,https'], 'token' => ['required', 'string', 'max:200']];
     }
 
+    public function address(): string
+    {
+        return $this->string('url')->trim()->toString();
+    }
+
+    public function token(): string
+    {
+        return $this->string('token')->trim()->toString();
+    }
+
     /** @return array<string, string> */
     public function messages(): array
     {
