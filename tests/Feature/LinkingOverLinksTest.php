@@ -139,7 +139,8 @@ final class LinkingOverLinksTest extends TestCase
         $this->get(self::PAGE)->assertSee('3 devices show there twice');
         $this->siteJob()->bridgeLinks()->create([
             'key' => 'from old-box as matter-bridge to ecosystem voice', 'acts' => [], 'ecosystem_key' => 'voice',
-            'made_at' => now()->subDay(), 'devices' => $this->link(self::EXPORT)->devices, 'users_noted_at' => now(), 'school' => 'keep-until-proved',
+            'made_at' => now()->subDay(),
+            'devices' => $this->link(self::EXPORT)->devices, 'users_noted_at' => now(), 'school' => 'keep-until-proved',
         ]);
         $this->siteJob()->touchLive();
 
