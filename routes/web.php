@@ -262,6 +262,12 @@ Route::middleware($signedIn)->group(static function (): void {
                 ->name('bridge-links.migration.update');
             Route::post('/crossings', [Bridge\CrossingController::class, 'store'])->name('crossings.store');
             Route::delete('/crossings', [Bridge\CrossingController::class, 'destroy'])->name('crossings.destroy');
+            Route::post('/wrappers', [Bridge\WrapperController::class, 'store'])->name('wrappers.store');
+            Route::delete('/wrappers/{wrapper:id}', [Bridge\WrapperController::class, 'destroy'])->name('wrappers.destroy');
+            Route::post('/wrappers/{wrapper:id}/readings', [Bridge\EndReadingController::class, 'store'])->name('wrappers.readings.store');
+            Route::delete('/wrappers/{wrapper:id}/readings', [Bridge\EndReadingController::class, 'destroy'])
+                ->name('wrappers.readings.destroy');
+            Route::post('/wrappers/{wrapper:id}/made', [Bridge\MadeWrapperController::class, 'store'])->name('wrappers.made.store');
             Route::post('/openings', [Bridge\OpeningController::class, 'store'])->name('openings.store');
             Route::post('/link-tellings', [Bridge\LinkTellingController::class, 'store'])->name('link-tellings.store');
             Route::post('/link-delays', [Bridge\LinkDelayController::class, 'store'])->name('link-delays.store');

@@ -57,6 +57,10 @@ trait AddressesOfTheJob
         ])->key;
         $with['ecosystem'] = (string) $job->ecosystems()->value('key');
         $with['bridgeBox'] = (string) $job->bridgeBoxes()->value('key');
+        $with['wrapper'] = (string) $job->wrappers()->create([
+            'slot_id' => $job->slots()->value('id'), 'wrapping' => 'tilt-as-cover', 'box_key' => 'hub', 'ecosystems' => [],
+            'default_value' => 'closed',
+        ])->id;
         $with['bridgeLink'] = (string) $job->bridgeLinks()->create(['key' => 'from a to b', 'acts' => [], 'devices' => []])->id;
         $with['node'] = (string) $job->nodes()->value('id');
         $with['listening'] = (string) $job->listenings()->create([

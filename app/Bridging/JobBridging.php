@@ -12,6 +12,7 @@ use App\Models\BridgeBox;
 use App\Models\BridgeLink;
 use App\Models\Ecosystem;
 use App\Models\ToldLoss;
+use App\Models\Wrapper as WrapperRow;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Kavvel\Core\Bridging\BoxAtHand;
@@ -35,6 +36,8 @@ use Kavvel\Core\Bridging\PolicyFigures;
 use Kavvel\Core\Bridging\RemovalAdvice;
 use Kavvel\Core\Bridging\TornDevice;
 use Kavvel\Core\Bridging\Trial;
+use Kavvel\Core\Bridging\Wrappable;
+use Kavvel\Core\Bridging\Wrapper;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Protocol\Release;
 use Kavvel\Core\Proving\Outcome;
@@ -50,6 +53,7 @@ final readonly class JobBridging
      * @param  array<string, PolicyFigures>  $figures  by policy; none where it can't be worked out
      * @param  string|null  $trouble  why it can't, in words
      * @param  array<string, string>  $told  why a want is not met, as the client was told, by slot and ecosystem
+     * @param  array<string, WrapperRow>  $wrappers  what hubs make of devices, by its id
      * @param  array<string, LinkAtHand>  $planned  by key, each after those that it builds upon; none where it can't be worked out
      */
     private function __construct(
@@ -61,6 +65,7 @@ final readonly class JobBridging
         public ?string $trouble,
         private array $told,
         private BegunLinks $links,
+        public array $wrappers,
         private array $planned,
     ) {}
 
@@ -87,6 +92,12 @@ final readonly class JobBridging
             ), $ecosystems)),
             NotedWants::of($sheet),
         );
+        $wrappers = [];
+        foreach ($job->wrappers()->with(['slot', 'readings'])->orderBy('id')->get() as $one) {
+            $wrapper = self::wrapper($sheet, $one);
+            $wrappers[$wrapper->id()] = $one;
+            $household = $household->with($wrapper);
+        }
         try {
             [$figures, $trouble] = [self::figures($job->id, $household), null];
         } catch (InvalidInput $tooMuch) {
@@ -101,10 +112,11 @@ final readonly class JobBridging
             $plan,
             $household,
             self::hubBoxes($boxes),
-            static fn (string $slot): bool => $sheet->card($slot)?->isIn() === true,
+            static fn (string $device): bool => $sheet->card(Wrapper::rawOf($device))?->isIn() === true
+                && ($wrappers[$device] ?? null)?->isMade() !== false,
         );
 
-        return new self($sheet, $household, $ecosystems, $boxes, $figures, $trouble, $told, $links, $planned);
+        return new self($sheet, $household, $ecosystems, $boxes, $figures, $trouble, $told, $links, $wrappers, $planned);
     }
 
     public function plan(?Policy $policy = null): BridgePlan
@@ -116,6 +128,36 @@ final readonly class JobBridging
     public function policy(): Policy
     {
         return $this->sheet->job->bridge_policy ?? Policy::LocalFirst;
+    }
+
+    /** The device of a path, or that of which a hub makes what goes by it. */
+    public function card(string $device): ?SlotCard
+    {
+        return $this->sheet->card(Wrapper::rawOf($device));
+    }
+
+    /** By what it is the same everywhere; null: it is not in, or nobody knows. */
+    public function mark(string $device): ?string
+    {
+        return isset($this->wrappers[$device]) ? $this->wrappers[$device]->mark : $this->card($device)?->node?->address;
+    }
+
+    /** Whether what goes by a path is there: the device itself, and what a hub makes of it. */
+    public function isThere(string $device): bool
+    {
+        return $this->card($device)?->isIn() === true && ($this->wrappers[$device] ?? null)?->isMade() !== false;
+    }
+
+    /** @return list<Wrappable> as what may be shown there what gets lost */
+    public function wrappable(Impossible $one): array
+    {
+        return Wrappable::of($one, $this->household, $this->policy());
+    }
+
+    /** As its hub is to call it. */
+    public function wrapperName(WrapperRow $one): string
+    {
+        return Str::ucfirst(self::wrapper($this->sheet, $one)->name);
     }
 
     /** @return list<BridgeStep> what is to be settled before anything is linked */
@@ -174,10 +216,10 @@ final readonly class JobBridging
     public function toProve(): ?Path
     {
         foreach ($this->plan()->paths as $path) {
-            $card = $this->sheet->card($path->want->device);
-            $step = $card?->ladder->into($path->want->ecosystem);
+            $card = $this->card($path->want->device);
+            $step = $card?->ladder->into(Wrapper::rung($path->want->device, $path->want->ecosystem));
             $isOpen = $step !== null && ! in_array($card->ladder->outcome($step), [Outcome::Passed, Outcome::NotTested], true);
-            if ($isOpen && $card->isIn()) {
+            if ($isOpen && $this->isThere($path->want->device)) {
                 return $path;
             }
         }
@@ -195,23 +237,26 @@ final readonly class JobBridging
         return $this->isShownIn($path->want->device, $path->want->ecosystem);
     }
 
-    private function isShownIn(string $slot, string $ecosystem): bool
+    private function isShownIn(string $device, string $ecosystem): bool
     {
-        $ladder = $this->sheet->card($slot)?->ladder;
-        $step = $ladder?->into($ecosystem);
+        $ladder = $this->card($device)?->ladder;
+        $step = $ladder?->into(Wrapper::rung($device, $ecosystem));
 
         return $step !== null && $ladder->outcome($step) === Outcome::Passed;
     }
 
     public function isLinked(Path $path): bool
     {
-        return $this->sheet->card($path->want->device)?->ladder->into($path->want->ecosystem) !== null;
+        $rung = Wrapper::rung($path->want->device, $path->want->ecosystem);
+
+        return $this->card($path->want->device)?->ladder->into($rung) !== null;
     }
 
     public function trial(Path $path): Trial
     {
         $ecosystem = $this->ecosystems[$path->want->ecosystem];
-        $name = $this->sheet->card($path->want->device)->slot->name ?? $this->device($path->want->device)->name;
+        $device = $path->want->device;
+        $name = (Wrapper::isOne($device) ? null : $this->card($device)?->slot->name) ?? $this->device($device)->name;
 
         return Trial::of($ecosystem->sheet->ecosystem()->kind, $ecosystem->name, $path->want, lcfirst($name));
     }
@@ -367,6 +412,14 @@ final readonly class JobBridging
             $boxOfHub[(string) ($card->hub?->key() ?? $sheet->hubChoice($card)->hub)] ?? null,
             PlacedDevice::fabricsHeld($card->profile->protocol, array_map(static fn (Hub $hub): array => $hub->speaks, $sheet->hubs)),
         ), $sheet->cards));
+    }
+
+    private static function wrapper(JobSheet $sheet, WrapperRow $one): Wrapper
+    {
+        $card = $sheet->cards[$one->slot->key];
+        $name = Wrapper::nameOf($card->slot->name ?? $card->calledInRoom(), $one->wrapping, $card->profile->capabilities);
+
+        return new Wrapper($one->slot->key, $one->wrapping, $one->box_key, $name, $one->ecosystems);
     }
 
     private static function release(?string $text): ?Release

@@ -8,12 +8,14 @@ use App\JobSheet\SlotCard;
 use App\Models\BridgeBox;
 use App\Models\SetName;
 use App\Naming\JobNames;
+use Illuminate\Support\Str;
 use Kavvel\Core\Bridging\Copies;
 use Kavvel\Core\Bridging\Link;
 use Kavvel\Core\Bridging\LinkAtHand;
 use Kavvel\Core\Bridging\Meant;
 use Kavvel\Core\Bridging\NameCell;
 use Kavvel\Core\Bridging\Sighting;
+use Kavvel\Core\Bridging\Wrapper;
 
 /** What is to show in each ecosystem of a job, under which name and room, and what was seen there. */
 final class Showings
@@ -171,27 +173,45 @@ final class Showings
      */
     private function known(array $devices): array
     {
-        return array_values(array_filter($devices, fn (string $device): bool => $this->bridging->sheet->card($device)?->isIn() === true));
+        return array_values(array_filter($devices, $this->bridging->isThere(...)));
     }
 
     private function meant(string $device, LinkAtHand $link): Meant
     {
-        $card = $this->bridging->sheet->cards[$device];
+        $card = $this->bridging->sheet->cards[Wrapper::rawOf($device)];
 
         return new Meant(
             $device,
-            $card->node?->address,
-            $this->names[$link->link->to][" {$device}"] ?? null,
+            $this->bridging->mark($device),
+            $this->name($device, $link->link->to),
             $card->room,
-            self::source($card),
+            $this->source($device, $card),
             $link->link->from === null ? null : $this->bridging->boxName($link->link->from),
             $this->copies[self::triple($device, $link->link->from, $link->link->form)] ?? Copies::of($link->link->form),
         );
     }
 
-    /** What is behind a bridge has the name of the bridge's own app. */
-    private static function source(SlotCard $card): ?string
+    /** As it is to show in an ecosystem; null: no form of it fits. */
+    private function name(string $device, string $ecosystem): ?string
     {
+        $own = $this->names[$ecosystem][' '.Wrapper::rawOf($device)] ?? null;
+        $wrapper = $this->bridging->wrappers[$device] ?? null;
+        if ($own === null || $wrapper === null) {
+            return $own;
+        }
+        $name = Wrapper::nameOf($own, $wrapper->wrapping, $this->bridging->sheet->cards[Wrapper::rawOf($device)]->profile->capabilities);
+        $most = $this->bridging->ecosystems[$ecosystem]->sheet->ecosystem()->nameLength;
+
+        return $most === null || mb_strlen($name) <= $most ? $name : null;
+    }
+
+    /** What is behind a bridge has the name of the bridge's own app; what a hub makes is named when it is made. */
+    private function source(string $device, SlotCard $card): ?string
+    {
+        if (Wrapper::isOne($device)) {
+            return Str::ucfirst($this->bridging->device($device)->name);
+        }
+
         return $card->behind !== null ? $card->node?->label : ($card->isNamed ? $card->slot->name : null);
     }
 

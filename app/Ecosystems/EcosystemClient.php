@@ -6,6 +6,7 @@ namespace App\Ecosystems;
 
 use App\Models\BridgeBox;
 use App\Models\Ecosystem;
+use App\Models\Wrapper;
 use App\Outside\Connection;
 use App\Outside\OutsideFailure;
 use Illuminate\Support\Carbon;
@@ -115,6 +116,36 @@ final readonly class EcosystemClient
             $this->link->send('POST', '/v1/keys', ['command' => $command, 'for' => $for]),
             static fn (Input $answer): string => $answer->get('key')->idUpTo(self::LONGEST_KEY),
         );
+    }
+
+    /**
+     * @param  string  $device  id in the box
+     * @return string|null the mark of what it made of it
+     *
+     * @throws OutsideFailure
+     */
+    public function wrap(string $command, string $device, Wrapper $as, string $name): ?string
+    {
+        $threshold = $as->threshold();
+        $asked = [
+            'command' => $command, 'device' => $device, 'make' => $as->wrapping->value, 'name' => $name, 'default' => $as->default_value,
+            ...$threshold === null ? [] : ['open' => $threshold->open, 'closed' => $threshold->closed],
+        ];
+
+        return $this->link->reading(
+            $this->link->send('POST', '/v1/wrappers', $asked),
+            static fn (Input $answer): ?string => $answer->find('mark')?->idUpTo(80),
+        );
+    }
+
+    /**
+     * @param  string  $wrapper  id in the box
+     *
+     * @throws OutsideFailure
+     */
+    public function unwrap(string $command, string $wrapper): void
+    {
+        $this->link->send('DELETE', '/v1/wrappers/'.rawurlencode($wrapper), ['command' => $command]);
     }
 
     /**

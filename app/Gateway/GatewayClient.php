@@ -138,6 +138,14 @@ final readonly class GatewayClient
         $this->link->send('POST', '/v1/nodes/'.rawurlencode($address).'/commands', ['command' => $command, 'value' => $value]);
     }
 
+    /** @param int $position in percent */
+    public function move(string $command, string $address, string $capability, int $position): void
+    {
+        $this->link->send('POST', '/v1/nodes/'.rawurlencode($address).'/commands', [
+            'command' => $command, 'capability' => $capability, 'value' => $position,
+        ]);
+    }
+
     /** @param array{signal: string}|array{preset: string, key: string} $signal that was learnt, or a key of a preset */
     public function sendSignal(string $command, string $protocol, array $signal): void
     {

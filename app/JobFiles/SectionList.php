@@ -47,6 +47,7 @@ final readonly class SectionList
             new Sections\Questions,
             new Sections\ToldLosses,
             new Sections\SetNames,
+            new Sections\Wrappers,
             new Sections\BridgeLinks,
             new Sections\Snags,
             new Sections\Log,

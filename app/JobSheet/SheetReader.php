@@ -13,6 +13,7 @@ use App\Plan\Geometry;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\JoinClause;
+use Kavvel\Core\Bridging\Wrapper;
 use Kavvel\Core\Fit\WiredSlot;
 use Kavvel\Core\Pairing\PairingOrder;
 use Kavvel\Core\Protocol\Protocol;
@@ -115,9 +116,10 @@ final readonly class SheetReader
             ->get(['bridge_links.devices', 'bridge_links.made_at', 'bridge_links.reprove_from', 'ecosystems.key', 'ecosystems.name']);
         foreach ($rows as $row) {
             $from = new DateTimeImmutable($row->reprove_from ?? $row->made_at);
-            foreach (json_decode($row->devices, true, 4, JSON_THROW_ON_ERROR) as $slot) {
-                $linked[$slot][$row->key] = $row->name;
-                $since[$slot][$row->key] = max($since[$slot][$row->key] ?? $from, $from);
+            foreach (json_decode($row->devices, true, 4, JSON_THROW_ON_ERROR) as $device) {
+                [$slot, $rung] = [Wrapper::rawOf($device), Wrapper::rung($device, $row->key)];
+                $linked[$slot][$rung] = Wrapper::rungWords($device, $row->name);
+                $since[$slot][$rung] = max($since[$slot][$rung] ?? $from, $from);
             }
         }
 

@@ -63,6 +63,7 @@ use Kavvel\Core\Protocol\Region;
  * @property-read Collection<int, LeftOut> $leftOut
  * @property-read Collection<int, Ecosystem> $ecosystems
  * @property-read Collection<int, BridgeBox> $bridgeBoxes
+ * @property-read Collection<int, Wrapper> $wrappers
  * @property-read Collection<int, Circuit> $circuits
  * @property-read Collection<int, KeyUse> $keyUses
  * @property-read Collection<int, RoomHeating> $roomHeatings
@@ -165,6 +166,12 @@ final class SiteJob extends Model
     public function bridgeBoxes(): HasMany
     {
         return $this->hasMany(BridgeBox::class);
+    }
+
+    /** @return HasMany<Wrapper, $this> */
+    public function wrappers(): HasMany
+    {
+        return $this->hasMany(Wrapper::class);
     }
 
     /** @return HasMany<BridgeLink, $this> */

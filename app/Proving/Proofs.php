@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Proving;
 
 use App\Logbook\Logbook;
-use App\Models\Ecosystem;
 use App\Models\Isolation;
 use App\Models\Node;
 use App\Models\ProofCommand;
@@ -16,6 +15,7 @@ use App\Models\Stay;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Kavvel\Core\Proving\Ladder;
+use Kavvel\Core\Proving\LadderStep;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Proof;
 use Kavvel\Core\Proving\Rung;
@@ -53,18 +53,17 @@ final readonly class Proofs
      */
     public function note(
         Slot $slot,
-        Rung $rung,
+        LadderStep $step,
         Outcome $outcome,
         User $person,
         ?string $reason,
-        ?Ecosystem $ecosystem = null,
     ): void {
-        $off = $rung === Rung::Hand && $outcome !== Outcome::NotTested ? Isolation::offAt($slot) : null;
+        $off = $step->rung === Rung::Hand && $outcome !== Outcome::NotTested ? Isolation::offAt($slot) : null;
         if ($off !== null) {
             throw ProofRefused::circuitIsOff($off->label);
         }
-        $this->write($slot, $rung, $outcome, $person->id, $reason, $ecosystem?->key);
-        $words = $ecosystem->name ?? $rung->words();
+        $this->write($slot, $step->rung, $outcome, $person->id, $reason, $step->ecosystem);
+        $words = $step->words();
         $said = match ($outcome) {
             Outcome::Passed => "{$words}: shown of the {$slot->title()}.",
             Outcome::Failed => "{$words}: failed on the {$slot->title()}. {$reason}",
@@ -77,12 +76,12 @@ final readonly class Proofs
     }
 
     /** Takes back what counts for a rung; what was shown before it stands again. */
-    public function withdraw(Slot $slot, Rung $rung, User $person, string $reason, ?Ecosystem $ecosystem = null): void
+    public function withdraw(Slot $slot, LadderStep $step, User $person, string $reason): void
     {
-        $this->counting($slot)->where('rung', $rung)->where('ecosystem_key', $ecosystem?->key)->orderByDesc('id')->limit(1)
+        $this->counting($slot)->where('rung', $step->rung)->where('ecosystem_key', $step->ecosystem ?: null)
+            ->orderByDesc('id')->limit(1)
             ->update(self::withdrawal($person->name, $reason));
-        $words = $ecosystem->name ?? $rung->words();
-        $line = "Took back “{$words}” of the {$slot->title()}: {$reason}";
+        $line = "Took back “{$step->words()}” of the {$slot->title()}: {$reason}";
         $this->logbook->write($slot->job()->firstOrFail(), $person, 'proof', $line, $slot);
     }
 
@@ -122,7 +121,7 @@ final readonly class Proofs
         Outcome $outcome,
         ?int $userId,
         ?string $reason,
-        ?string $ecosystem = null,
+        string $ecosystem = '',
     ): void {
         ProofResult::query()->create([
             'site_job_id' => $slot->site_job_id,
@@ -130,7 +129,7 @@ final readonly class Proofs
             'node_id' => $slot->node_id,
             'user_id' => $userId,
             'rung' => $rung,
-            'ecosystem_key' => $ecosystem,
+            'ecosystem_key' => $ecosystem ?: null,
             'outcome' => $outcome,
             'reason' => $reason,
             'at' => now(),

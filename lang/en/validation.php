@@ -14,6 +14,9 @@ return [
     'file' => ':Attribute did not arrive whole. Choose it again.',
     'uploaded' => ':Attribute did not arrive whole. Choose it again.',
     'max' => [
+        'by_hand' => 'whether it is made by hand',
+        'default' => 'what it begins as',
+        'open' => 'to which end it is driven',
         'string' => ':Attribute takes at most :max characters.',
         'numeric' => ':Attribute is at most :max.',
         'file' => ':Attribute has at most :max kB.',
@@ -290,6 +293,7 @@ return [
         'wifi_channel' => 'the Wi-Fi channel',
         'wifi_width' => 'the width',
         'works_away' => 'what the machine does',
+        'wrapping' => 'as what it shows',
         'x' => 'x',
         'y' => 'y',
         'yearlyCost' => 'what it costs a year',

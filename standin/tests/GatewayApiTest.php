@@ -41,7 +41,7 @@ final class GatewayApiTest extends TestCase
         [$status, $about] = $this->ask('GET', '/v1/about');
 
         self::assertSame(200, $status);
-        self::assertSame(['kavvel-gateway-link', 5, 1], [$about['link'], $about['version'], $about['oldest']]);
+        self::assertSame(['kavvel-gateway-link', 6, 1], [$about['link'], $about['version'], $about['oldest']]);
         self::assertNotSame('', $about['epoch']);
         self::assertMatchesRegularExpression('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/', $about['clock']);
     }

@@ -97,7 +97,7 @@ $shown = $box === null ? null : $state->ecosystems->boxes[$box->id];
             <li><label>
                 <input type="checkbox" name="show[]" value="<?= $e((string) $device) ?>"<?=
                     $shown->shows((string) $device, $offer->as) ? ' checked' : '' ?>>
-                <?= $e($state->world->devices[$device]->label ?? $state->world->devices[$device]->device->title) ?></label></li>
+                <?= $e($state->sources->name((string) $device) ?? $state->sources->device((string) $device)->device->title) ?></label></li>
             <?php } ?>
         </ul>
         <button>Show these and no others</button></form>

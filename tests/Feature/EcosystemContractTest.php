@@ -44,11 +44,18 @@ final class EcosystemContractTest extends TestCase
         $this->box('GET', '/v1/devices', 200);
         $this->box('POST', '/v1/keys', 202, ['for' => 'panel']);
         $this->box('POST', '/v1/keys', 422, ['for' => 'nobody']);
+        $slats = ['device' => 'chart-blind', 'make' => 'tilt-as-cover', 'name' => 'Chart room slats', 'default' => 'closed'];
+        $made = $this->box('POST', '/v1/wrappers', 202, $slats + ['open' => 85, 'closed' => 78]);
+        $this->box('POST', '/v1/wrappers', 422, $slats);
+        $this->box('GET', '/v1/devices', 200);
         $this->at(['of' => 'voice', 'act' => 'sign-in', 'by' => 'Odile Harrow']);
         $this->at(['of' => 'voice', 'act' => 'scan', 'code' => $window['code']]);
         (new HandLog(self::$folder))->append(['do' => 'advance', 'seconds' => 60]);
         $this->box('DELETE', '/v1/windows/{window}', 202, path: "/v1/windows/{$window['command']}");
 
+        $wrapper = '/v1/wrappers/'.rawurlencode($made['device']);
+        $this->box('DELETE', '/v1/wrappers/{wrapper}', 202, path: $wrapper);
+        $this->box('DELETE', '/v1/wrappers/{wrapper}', 404, path: $wrapper);
         self::assertSame('Odile Harrow', $this->ecosystem('GET', '/v1/about', 200)['account']);
         $shown = array_column($this->ecosystem('GET', '/v1/devices', 200)['devices'], 'device', 'name');
         $dimmer = $shown['Chart room ceiling dimmer'];

@@ -8,6 +8,7 @@ use App\Bridging\JobBridging;
 use Kavvel\Core\Bridging\BridgePlan;
 use Kavvel\Core\Bridging\Loss;
 use Kavvel\Core\Bridging\Path;
+use Kavvel\Core\Bridging\Wrapper;
 
 /** The devices that are wanted somewhere, those that go alike together, boxes with many of them first. */
 final readonly class DiagramRows
@@ -17,13 +18,14 @@ final readonly class DiagramRows
     {
         $paths = $without = [];
         foreach ($plan->paths as $path) {
-            $paths[" {$path->want->device}"][] = $path;
+            $paths[' '.Wrapper::rawOf($path->want->device)][] = $path;
         }
         foreach ($bridging->household->wants() as $want) {
-            $own = $paths[" {$want->device}"] ?? [];
-            $without[" {$want->device}"] ??= [];
+            $device = ' '.Wrapper::rawOf($want->device);
+            $own = $paths[$device] ?? [];
+            $without[$device] ??= [];
             if (array_filter($own, static fn (Path $one): bool => $one->want->ecosystem === $want->ecosystem) === []) {
-                $without[" {$want->device}"][] = $want->ecosystem;
+                $without[$device][] = $want->ecosystem;
             }
         }
         $groups = [];
@@ -47,7 +49,7 @@ final readonly class DiagramRows
     private static function kind(Path $path): array
     {
         return [
-            $path->want->ecosystem, $path->way->via(), $path->way->form, $path->isMet(),
+            $path->want->ecosystem, $path->way->via(), $path->way->form, $path->isMet(), Wrapper::isOne($path->want->device),
             array_map(static fn (Loss $loss): array => [$loss->capability, $loss->at], $path->losses()),
         ];
     }

@@ -127,10 +127,9 @@ final class DoAct extends OutsideCommand
         $contents = $client->contents();
         $ids = $missing = [];
         foreach ($slots as $slot) {
-            $card = $bridging->sheet->cards[$slot];
-            $id = $contents[(string) $card->node?->address] ?? null;
+            $id = $contents[(string) $bridging->mark($slot)] ?? null;
             $ids = $id === null ? $ids : [...$ids, $id];
-            $missing = $id === null ? [...$missing, $card->calledInRoom()] : $missing;
+            $missing = $id === null ? [...$missing, $bridging->device($slot)->name] : $missing;
         }
 
         return $missing === [] ? $ids : throw LinkRefused::isNotInside($box->name, $missing);
@@ -149,7 +148,7 @@ final class DoAct extends OutsideCommand
         $missing = Sighting::of($ecosystem->shownDevices(), $meant, [], [])->missing;
         if ($missing !== []) {
             throw LinkRefused::isNotThere($ecosystem->name, count($meant), array_map(
-                static fn ($one): string => $bridging->sheet->cards[$one->device]->calledInRoom(),
+                static fn ($one): string => $bridging->device($one->device)->name,
                 $missing,
             ));
         }

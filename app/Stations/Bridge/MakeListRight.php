@@ -34,7 +34,7 @@ final class MakeListRight extends PlaceCommand
         $job = $one->job()->firstOrFail();
         $bridging = JobBridging::of(JobSheet::of($job));
         $marks = array_map(
-            static fn (string $slot): string => (string) $bridging->sheet->cards[$slot]->node?->address,
+            static fn (string $device): string => (string) $bridging->mark($device),
             Showings::of($bridging)->exportedBy($one->key, $this->form),
         );
         $client = EcosystemClient::for($one);

@@ -13,6 +13,7 @@ use App\Stations\Middle;
 use App\Stations\Move;
 use Kavvel\Core\Bridging\NetworkNeed;
 use Kavvel\Core\Bridging\Outage;
+use Kavvel\Core\Bridging\Wrapper;
 
 /** What stops and what goes on without the internet, the power, a box, or a device that others reach the hub through. */
 final readonly class OutageMove
@@ -62,14 +63,14 @@ final readonly class OutageMove
     {
         $stops = $on = [];
         foreach ($chosen->stops as $path) {
-            $stops[$path->want->device][] = $bridging->ecosystems[$path->want->ecosystem]->name;
+            $stops[Wrapper::rawOf($path->want->device)][] = $bridging->ecosystems[$path->want->ecosystem]->name;
         }
         foreach ($chosen->goesOn as $path) {
-            $on[$path->want->device] = true;
+            $on[Wrapper::rawOf($path->want->device)] = true;
         }
         $labels = array_fill_keys(array_map(strval(...), array_keys($on)), 'goes on');
         foreach ($stops as $device => $names) {
-            $labels[$device] = isset($on[$device]) ? 'not from '.implode(', ', $names) : 'stops';
+            $labels[$device] = isset($on[$device]) ? 'not from '.implode(', ', array_unique($names)) : 'stops';
         }
 
         return new Lens(labels: $labels, keys: array_map(strval(...), array_keys($labels)));

@@ -12,11 +12,13 @@ use App\Stations\Asked;
 use App\Stations\Legend;
 use App\Stations\Middle;
 use App\Stations\Move;
+use App\Wrapping\WrapperAtHand;
 use Kavvel\Core\Bridging\BridgeStepKind;
 use Kavvel\Core\Bridging\LinkAtHand;
 use Kavvel\Core\Bridging\Migration;
 use Kavvel\Core\Bridging\Path;
 use Kavvel\Core\Bridging\Policy;
+use Kavvel\Core\Bridging\Wrapper;
 
 /** The paths of the job, drawn or on the plan, and what is next of them: settled, linked, named, proved, replaced. */
 final readonly class PathsMove
@@ -33,6 +35,7 @@ final readonly class PathsMove
         $isFree = $picked === null && $next?->run->isBegun() !== true;
         $showings = Showings::of($bridging);
         $after = $step->kind === BridgeStepKind::Settled && $isFree ? AfterLinking::of($bridging, $showings) : null;
+        $wrapping = WrapperAtHand::next($bridging, $asked->at, $step->kind === BridgeStepKind::Settled && $isFree);
         $proving = $step->kind === BridgeStepKind::Settled && $isFree ? $bridging->toProve() : null;
         $migrating = self::migrating($bridging, $asked, $step->kind === BridgeStepKind::Settled && $isFree);
         $window = $next?->run->windowUntil();
@@ -42,7 +45,7 @@ final readonly class PathsMove
         $data = [
             'place' => $next === null ? null : ActPlace::of($bridging, $next), 'isWaiting' => $isWaiting,
             'exported' => $next === null ? [] : $showings->exported($next), 'after' => $after, 'migrating' => $migrating,
-            'crossing' => $crossing,
+            'crossing' => $crossing, 'wrapping' => $wrapping,
             'next' => $next, 'proving' => $proving, 'window' => $window,
             'row' => $row,
             'bridging' => $bridging, 'plan' => $plan, 'policy' => $policy, 'diagram' => $diagram, 'chosen' => $chosen,
@@ -54,6 +57,7 @@ final readonly class PathsMove
                 $crossing !== null => 'bridge.crossing',
                 $chosen !== null => 'bridge.row',
                 $policy !== $bridging->policy() || $asked->at === 'policies' => 'bridge.policies',
+                $wrapping !== null => 'bridge.wrap',
                 $migrating !== null => 'bridge.migration',
                 $after !== null => 'bridge.after',
                 $proving !== null => 'bridge.prove',
@@ -63,7 +67,7 @@ final readonly class PathsMove
             static fn (): array => $data,
             new Lens(
                 labels: self::labels($bridging, $plan->paths),
-                keys: array_map(static fn (Path $path): string => $path->want->device, $plan->paths),
+                keys: array_map(static fn (Path $path): string => Wrapper::rawOf($path->want->device), $plan->paths),
             ),
             new Legend('under each device: where it shows'),
             middle: $lens === BridgeLens::Plan ? null : new Middle(
@@ -74,7 +78,8 @@ final readonly class PathsMove
                 [],
                 'bridge.list',
             ),
-            isLive: $window !== null || $isWaiting || $after?->isWaiting() === true || $crossing?->isUnderWay() === true,
+            isLive: $window !== null || $isWaiting || $after?->isWaiting() === true || $crossing?->isUnderWay() === true
+                || $wrapping?->isWaiting() === true,
             lenses: BridgeLens::titles(),
             chosenLens: $lens->value,
             // The code of a window stands on the card: it is kept nowhere.
@@ -118,10 +123,10 @@ final readonly class PathsMove
         $names = [];
         foreach ($paths as $path) {
             if ($path->isMet()) {
-                $names[$path->want->device][] = $bridging->ecosystems[$path->want->ecosystem]->name;
+                $names[Wrapper::rawOf($path->want->device)][] = $bridging->ecosystems[$path->want->ecosystem]->name;
             }
         }
 
-        return array_map(static fn (array $some): string => implode(', ', $some), $names);
+        return array_map(static fn (array $some): string => implode(', ', array_unique($some)), $names);
     }
 }

@@ -25,9 +25,10 @@ final readonly class BoxAtHand
 
     public function box(): Box
     {
-        $accepts = $this->speaks === null ? null : array_values(array_unique(array_merge(
+        $accepts = array_values(array_unique(array_merge(
             $this->sheet->accepts,
-            ...array_map(fn (Protocol $one): array => PlacedDevice::formsOf($one, $this->id), $this->speaks),
+            $this->sheet->wraps ? [Wrapper::formAt($this->id)] : [],
+            ...array_map(fn (Protocol $one): array => PlacedDevice::formsOf($one, $this->id), $this->speaks ?? []),
         )));
 
         return $this->sheet->box($this->id, $this->name, $this->isOwned, $accepts, $this->release);

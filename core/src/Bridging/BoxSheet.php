@@ -16,6 +16,7 @@ final readonly class BoxSheet
      * @param  list<Offer>  $offers
      * @param  array<string, list<Act>>  $acts  to pass on in a form, by form after a blank
      * @param  list<Act>  $taking  what is done here when another box is linked to it
+     * @param  bool  $wraps  it shows a function as another that is known elsewhere
      * @param  bool  $isService  nothing to plug in: somebody else runs it
      * @param  int|null  $mostDevices  that it passes on
      * @param  string  $whenMakerStops  what becomes of it then
@@ -32,6 +33,7 @@ final readonly class BoxSheet
         public float $latencyMs,
         public float $cost,
         public float $yearlyCost,
+        public bool $wraps,
         public bool $isService,
         public ?int $mostDevices,
         public Support $support,
@@ -53,6 +55,7 @@ final readonly class BoxSheet
             $input->find('latencyMs')?->numberUpTo(0, 60_000) ?? 0.0,
             $input->find('cost')?->numberUpTo(0, 1_000_000) ?? 0.0,
             $input->find('yearlyCost')?->numberUpTo(0, 1_000_000) ?? 0.0,
+            $input->find('wraps')?->flag() ?? false,
             $input->find('service')?->flag() ?? false,
             $input->find('mostDevices')?->whole(1, 100_000),
             Support::from($input->find('support')?->word(array_column(Support::cases(), 'value')) ?? Support::Maintained->value),
@@ -62,16 +65,16 @@ final readonly class BoxSheet
     }
 
     /**
-     * @param  list<string>|null  $accepts  what the radios of its hub take in; null: as the sheet says
+     * @param  list<string>  $accepts  forms, with what the radios of its hub take in
      * @param  Release|null  $release  as it was found; null: as the sheet says
      */
-    public function box(string $id, string $name, bool $isOwned, ?array $accepts, ?Release $release): Box
+    public function box(string $id, string $name, bool $isOwned, array $accepts, ?Release $release): Box
     {
         return new Box(
             $id,
             $name,
             $isOwned,
-            $accepts ?? $this->accepts,
+            $accepts,
             array_map(static fn (Offer $offer): Offer => $release !== null && Form::goesByRelease($offer->as)
                 ? new Offer($offer->as, $release, $offer->drops, $offer->isCloud, $offer->copies)
                 : $offer, $this->offers),

@@ -15,6 +15,7 @@ final readonly class FunctionTable
         'thermostat' => '1.0', 'contact' => '1.0', 'occupancy' => '1.0', 'temperature' => '1.0', 'humidity' => '1.0',
         'illuminance' => '1.0', 'button' => '1.0', 'smoke' => '1.2', 'co2' => '1.2', 'air-quality' => '1.2', 'power' => '1.3',
         'leak' => '1.3', 'valve' => '1.3', 'camera' => '1.5', 'siren' => null, 'display' => null, 'turn' => null,
+        'activity' => null,
     ];
 
     private const WORDS = [
@@ -23,6 +24,7 @@ final readonly class FunctionTable
         'temperature' => 'temperature', 'humidity' => 'humidity', 'illuminance' => 'daylight', 'button' => 'key presses',
         'smoke' => 'smoke alarm', 'co2' => 'CO₂', 'air-quality' => 'air quality', 'power' => 'watts', 'leak' => 'leak alarm',
         'valve' => 'valve', 'camera' => 'picture', 'siren' => 'siren', 'display' => 'display', 'turn' => 'turning',
+        'activity' => 'an activity',
     ];
 
     /** Somebody relies on these when it matters; they never hang on a cloud alone */

@@ -15,13 +15,26 @@ final readonly class Household
      * @param  list<BoxAtHand>  $boxes
      * @param  list<EcosystemAtHand>  $ecosystems
      * @param  list<RoomWant>  $wants
+     * @param  list<Wrapper>  $wrappers  of devices that are there
      */
-    public function __construct(public array $devices, public array $boxes, public array $ecosystems, public array $wants) {}
+    public function __construct(
+        public array $devices,
+        public array $boxes,
+        public array $ecosystems,
+        public array $wants,
+        public array $wrappers = [],
+    ) {}
+
+    public function with(Wrapper ...$wrappers): self
+    {
+        return new self($this->devices, $this->boxes, $this->ecosystems, $this->wants, [...$this->wrappers, ...array_values($wrappers)]);
+    }
 
     /** @throws TooManyBoxes */
     public function house(): House
     {
-        $devices = array_map(static fn (PlacedDevice $one): Device => $one->device(), $this->devices);
+        $wrapped = array_map($this->wrapped(...), $this->wrappers);
+        $devices = array_map(static fn (PlacedDevice $one): Device => $one->device(), [...$this->devices, ...$wrapped]);
         $can = array_map(static fn (Device $one): array => $one->capabilities, $devices);
         $capabilities = array_values(array_unique(array_merge(...$can)));
 
@@ -53,7 +66,7 @@ final readonly class Household
             }
         }
 
-        return Want::merged($wants);
+        return array_merge(...array_map($this->asWrapped(...), Want::merged($wants)));
     }
 
     /** @return list<WantedFrom> from where something is wanted though the job has no such ecosystem */
@@ -88,6 +101,12 @@ final readonly class Household
             }
         }
 
+        foreach ($this->wrappers as $one) {
+            if ($one->id() === $id) {
+                return $this->wrapped($one);
+            }
+        }
+
         throw UnknownInHouse::device($id);
     }
 
@@ -100,5 +119,26 @@ final readonly class Household
         }
 
         return null;
+    }
+
+    /** @return list<Want> what is wanted of the device itself, and of what a hub makes of it for that ecosystem */
+    private function asWrapped(Want $want): array
+    {
+        $needs = $want->needs;
+        $wrapped = [];
+        foreach ($this->wrappers as $one) {
+            $of = $one->wrapping->of();
+            if ($one->device === $want->device && in_array($want->ecosystem, $one->ecosystems, true) && in_array($of, $needs, true)) {
+                $needs = array_values(array_diff($needs, [$of]));
+                $wrapped[] = new Want($one->id(), $want->ecosystem, [$one->wrapping->as()]);
+            }
+        }
+
+        return [...$needs === [] ? [] : [new Want($want->device, $want->ecosystem, $needs)], ...$wrapped];
+    }
+
+    private function wrapped(Wrapper $one): PlacedDevice
+    {
+        return $this->device($one->device)->wrappedBy($one);
     }
 }

@@ -43,6 +43,12 @@ final readonly class Impossible
         });
     }
 
+    /** @return list<string> capabilities that the device has and that do not arrive */
+    public function lost(): array
+    {
+        return array_map(static fn (Loss $loss): string => $loss->capability, $this->losses);
+    }
+
     /** @param Closure(string): string|null $words what people call a capability */
     public function because(?Closure $words = null): string
     {

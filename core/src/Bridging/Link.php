@@ -34,7 +34,9 @@ final readonly class Link
             $form = $path->way->start;
             $from = null;
             foreach ($path->way->legs as $depth => $leg) {
-                $isLink = $from !== null || (! in_array($leg->box->id, $hubs, true) && ! PlacedDevice::isBehind($form));
+                $isInside = in_array($leg->box->id, $hubs, true) || PlacedDevice::isBehind($form)
+                    || $form === Wrapper::formAt($leg->box->id);
+                $isLink = $from !== null || ! $isInside;
                 if ($isLink) {
                     self::note($links, $depth, $from, $form, $leg->box->id, false, $path->want->device);
                 }

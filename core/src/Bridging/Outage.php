@@ -60,7 +60,11 @@ final readonly class Outage
         foreach ($strands as $router => $cutOff) {
             $router = substr($router, 1);
             $gone = [$router, ...$cutOff];
-            $isGone = static fn (Path $path): bool => in_array($path->want->device, $gone, true);
+            $isGone = static fn (Path $path): bool => in_array(
+                Wrapper::rawOf($path->want->device),
+                $gone,
+                true,
+            );
             $one = self::of($plan, OutageKind::Router, $router, $household->device($router)->name, [], $isGone);
             if ($one->stops !== []) {
                 $all[] = $one;

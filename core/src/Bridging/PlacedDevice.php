@@ -16,6 +16,7 @@ final readonly class PlacedDevice
      * @param  string|null  $behind  id of the device behind which it comes in
      * @param  string|null  $hub  id of the box that is its hub
      * @param  int  $fabricsUsed  by our own hub and whoever else has it
+     * @param  Wrapper|null  $wrapper  by which a hub makes it of another
      */
     public function __construct(
         public string $id,
@@ -25,11 +26,23 @@ final readonly class PlacedDevice
         public ?string $behind = null,
         public ?string $hub = null,
         public int $fabricsUsed = 0,
+        public ?Wrapper $wrapper = null,
     ) {}
+
+    /** What a hub makes of it stands where it stands, and is in that hub. */
+    public function wrappedBy(Wrapper $wrapper): self
+    {
+        return new self($wrapper->id(), $wrapper->name, $this->room, $this->profile, null, $wrapper->box, 0, $wrapper);
+    }
 
     public function device(): Device
     {
         $sheet = $this->profile->linkSheet;
+        if ($this->wrapper !== null) {
+            $forms = [Wrapper::formAt($this->wrapper->box)];
+
+            return new Device($this->id, $this->name, [$this->wrapper->wrapping->as()], $forms, null, false, 0, $sheet->fabrics);
+        }
 
         return new Device(
             $this->id,
@@ -46,7 +59,7 @@ final readonly class PlacedDevice
     /** A bridge is a box for what stands behind it, and it is there already. */
     public function bridge(): ?Box
     {
-        if (! $this->profile->can('bridge')) {
+        if ($this->wrapper !== null || ! $this->profile->can('bridge')) {
             return null;
         }
         $release = $this->profile->linkSheet->release;

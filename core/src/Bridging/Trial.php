@@ -15,7 +15,7 @@ final readonly class Trial
     public static function of(WantedFrom $from, string $ecosystem, Want $want, string $name): self
     {
         $needs = $want->needs;
-        $acts = array_values(array_intersect(['lock', 'cover', 'level', 'on-off', 'thermostat', 'valve'], $needs));
+        $acts = array_values(array_intersect(['lock', 'cover', 'level', 'on-off', 'thermostat', 'valve', 'activity'], $needs));
         $known = array_values(array_diff($needs, $acts));
         $see = $acts === []
             ? implode(', ', array_map(FunctionTable::words(...), $known)).' shows there as it is, and changes within 2 s when it does'
@@ -33,6 +33,7 @@ final readonly class Trial
             'on-off' => "turn on the {$name}",
             'thermostat' => "set the {$name} to 20 degrees",
             'valve' => "close the {$name}",
+            'activity' => "start the {$name}",
             default => null,
         };
 

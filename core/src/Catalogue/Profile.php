@@ -169,6 +169,6 @@ final readonly class Profile
     /** Something a person can switch from the gateway, so that the hub rung can be tried by a command. */
     public function isActuator(): bool
     {
-        return array_intersect($this->capabilities, ['on-off', 'level', 'cover', 'lock', 'valve', 'siren']) !== [];
+        return array_intersect($this->capabilities, ['on-off', 'level', 'cover', 'tilt', 'lock', 'valve', 'siren']) !== [];
     }
 }

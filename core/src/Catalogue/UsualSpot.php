@@ -18,7 +18,7 @@ final readonly class UsualSpot
             $load === Load::Appliance => SpotKind::Appliance,
             $load === Load::Socket, $load === Load::Light && $removable => SpotKind::Socket,
             $load === Load::Light => SpotKind::Ceiling,
-            $can('contact', 'cover') => SpotKind::Window,
+            $can('contact', 'cover', 'tilt') => SpotKind::Window,
             $can('lock', 'camera') => SpotKind::Latch,
             $can('smoke') => SpotKind::Ceiling,
             $can('leak') => SpotKind::Floor,

@@ -8,6 +8,7 @@ use Kavvel\Core\Bridging\LinkRun;
 use Kavvel\Core\Bridging\MigrationSchool;
 use Kavvel\Core\Bridging\SheetFile;
 use Kavvel\Core\Bridging\SheetKind;
+use Kavvel\Core\Bridging\Wrapping;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Protocol\Release;
@@ -15,8 +16,11 @@ use Kavvel\Core\Protocol\Release;
 /** What a job file tells of ecosystems and of the boxes on the way there; a file may tell nothing of them. */
 final readonly class Bridging
 {
-    /** @param array<string, mixed> $gateways */
-    public static function check(Input $input, array $gateways): void
+    /**
+     * @param  array<string, mixed>  $gateways
+     * @param  array<string, string>  $slots
+     */
+    public static function check(Input $input, array $gateways, array $slots): void
     {
         $sheets = SheetFile::read($input);
         foreach (['ecosystems' => SheetKind::Ecosystem, 'boxes' => SheetKind::Box] as $section => $kind) {
@@ -54,6 +58,7 @@ final readonly class Bridging
             }
             $set[$pair] = true;
         }
+        self::wrappers($input, $slots);
         $taken = [];
         foreach ($input->find('boxes')?->items() ?? [] as $box) {
             $box->get('owned')->flag();
@@ -66,6 +71,24 @@ final readonly class Bridging
                 throw InvalidInput::duplicateId($gateway->id(), $gateway->at);
             }
             $taken[' '.$gateway->id()] = true;
+        }
+    }
+
+    /** @param array<string, string> $slots */
+    private static function wrappers(Input $input, array $slots): void
+    {
+        $wrapped = [];
+        foreach ($input->find('wrappers')?->items() ?? [] as $row) {
+            Check::known($row->get('slot'), $slots);
+            $wrapping = Wrapping::from($row->get('wrapping')->word(array_column(Wrapping::cases(), 'value')));
+            $pair = serialize([$row->get('slot')->id(), $wrapping]);
+            if (isset($wrapped[$pair])) {
+                throw InvalidInput::duplicateId($row->get('slot')->id(), $row->at);
+            }
+            $wrapped[$pair] = true;
+            if (! $wrapping->canBegin($row->get('default')->text())) {
+                throw InvalidInput::outOfRange($row->get('default')->at, "a default of {$wrapping->value}");
+            }
         }
     }
 }

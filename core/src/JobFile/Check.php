@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\JobFile;
 
+use Kavvel\Core\Bridging\Wrapper;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\Input\InvalidInput;
 
@@ -17,6 +18,9 @@ final readonly class Check
 
     /** A key stands in addresses and file names */
     private const KEY = '/^[A-Za-z0-9][A-Za-z0-9._-]{0,79}$/';
+
+    /** What follows the key of something that a hub shows as something else */
+    private const AS = '/^(?: as [a-z0-9-]{1,40})?$/D';
 
     /**
      * The keys of a list, each once: two that differ in case only are one.
@@ -53,6 +57,17 @@ final readonly class Check
         return preg_match(self::KEY, $key->id()) === 1
             ? $key->id()
             : throw InvalidInput::outOfRange($key->at, 'a key of at most 80 letters, digits, dots, dashes and underscores');
+    }
+
+    /** A slot or an ecosystem, or what a hub makes of the one for the other. */
+    public static function shownKey(Input $key): string
+    {
+        $raw = Wrapper::rawOf($key->id());
+        $as = substr($key->id(), strlen($raw));
+
+        return preg_match(self::KEY, $raw) === 1 && preg_match(self::AS, $as) === 1
+            ? $key->id()
+            : throw InvalidInput::outOfRange($key->at, 'a key of a slot or an ecosystem, or of one “as” something');
     }
 
     /** One line of text: nothing in it that can't be seen. */

@@ -102,7 +102,7 @@ final readonly class JobFile
         Fitting::check($input, Check::keys($input, 'slots'));
         BusAddresses::check($input, Check::keys($input, 'slots'));
         Bridges::check($slots);
-        Bridging::check($input, self::written($gateways));
+        Bridging::check($input, self::written($gateways), Check::keys($input, 'slots'));
         Premises::check($input, $rooms, self::written($profiles), Check::keys($input, 'slots'));
 
         return new self($data, $building, $slots, $gateways, $outlines, $points, $profiles);

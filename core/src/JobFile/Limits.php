@@ -28,12 +28,13 @@ final readonly class Limits
         'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
         'log' => 20_000, 'members' => 500, 'busAddresses' => 4_000, 'meshProposals' => 500,
         'bridgeSheets' => 200, 'ecosystems' => 50, 'boxes' => 100, 'toldLosses' => 5_000, 'bridgeLinks' => 1_000,
-        'setNames' => 10_000,
+        'setNames' => 10_000, 'wrappers' => 1_000,
     ];
 
     /** Sections that a file may leave out */
     private const MAY = [
         'members', 'busAddresses', 'meshProposals', 'bridgeSheets', 'ecosystems', 'boxes', 'toldLosses', 'bridgeLinks', 'setNames',
+        'wrappers',
     ];
 
     private const MOST_LINKS = 20_000;
@@ -279,7 +280,8 @@ final readonly class Limits
                 'otherSeen?' => static fn (Input $seen): bool => $seen->flag(),
             ],
             'proofs' => [
-                'reason?' => self::note(self::NAME), 'at' => $time, 'by?' => self::line(self::NAME), 'ecosystem?' => Check::key(...),
+                'reason?' => self::note(self::NAME), 'at' => $time, 'by?' => self::line(self::NAME),
+                'ecosystem?' => Check::shownKey(...),
                 'withdrawn?' => static fn (Input $taken) => self::fields($taken, [
                     'at' => $time, 'by' => self::line(self::NAME), 'because' => self::note(self::NAME),
                 ]),
@@ -331,16 +333,27 @@ final readonly class Limits
             ],
             'bridgeLinks' => [
                 'key' => self::line(self::NAME),
-                'devices?' => static fn (Input $all) => self::each($all, self::MOST['slots'], Check::key(...)),
+                'devices?' => static fn (Input $all) => self::each($all, self::MOST['slots'], Check::shownKey(...)),
                 'ecosystem?' => Check::key(...), 'madeAt?' => $time, 'users?' => self::note(1_000), 'usersNotedAt?' => $time,
                 'takenOverAt?' => $time, 'reproveFrom?' => $time,
             ],
             'setNames' => [
-                'slot' => Check::key(...), 'ecosystem' => Check::key(...), 'name' => self::note(200), 'room' => self::note(200),
+                'slot' => Check::shownKey(...), 'ecosystem' => Check::key(...), 'name' => self::note(200), 'room' => self::note(200),
                 'by' => self::line(120), 'at' => $time,
             ],
+            'wrappers' => [
+                'slot' => Check::key(...), 'box' => Check::key(...), 'default' => self::line(20),
+                'mark?' => self::line(80), 'name?' => self::line(200),
+                'ecosystems' => static fn (Input $all) => self::each($all, self::MOST['ecosystems'], Check::key(...)),
+                'openAt?' => self::number(0, 100), 'closedAt?' => self::number(0, 100),
+                'made?' => static fn (Input $made) => self::fields($made, ['at' => $time, 'by' => self::line(120)]),
+                'readings' => static fn (Input $all) => self::each($all, 200, static fn (Input $one) => self::fields($one, [
+                    'open' => static fn (Input $open): bool => $open->flag(), 'value' => self::number(0, 100),
+                    'by' => self::line(120), 'at' => $time,
+                ])),
+            ],
             'toldLosses' => [
-                'slot' => Check::key(...), 'ecosystem' => Check::key(...), 'because' => self::note(10_000), 'by' => self::line(120),
+                'slot' => Check::shownKey(...), 'ecosystem' => Check::key(...), 'because' => self::note(10_000), 'by' => self::line(120),
                 'at' => $time,
             ],
             'busAddresses' => [

@@ -18,7 +18,7 @@ final readonly class Treated
     public static function byDevice(Profile $profile, string $room, array $place): ?self
     {
         $treatment = match (true) {
-            $profile->can('cover') => Treatment::Blind,
+            $profile->can('cover'), $profile->can('tilt') => Treatment::Blind,
             $profile->can('contact') => Treatment::Contact,
             default => null,
         };

@@ -17,6 +17,7 @@ enum WantedFunction: string
     case SwitchSocket = 'switch-socket';
     case Meter = 'meter';
     case Cover = 'cover';
+    case Slats = 'slats';
     case Heat = 'heat';
     case Temperature = 'temperature';
     case Humidity = 'humidity';
@@ -43,6 +44,7 @@ enum WantedFunction: string
             self::SwitchSocket => 'Socket on, off',
             self::Meter => 'Watts',
             self::Cover => 'Blinds',
+            self::Slats => 'Slats',
             self::Heat => 'Heating',
             self::Temperature => 'Temperature',
             self::Humidity => 'Humidity',
@@ -71,6 +73,7 @@ enum WantedFunction: string
             self::SwitchSocket => 'switch what is plugged in',
             self::Meter => 'see how much it draws',
             self::Cover => 'move the blinds',
+            self::Slats => 'turn the slats',
             self::Heat => 'set the heating',
             self::Temperature => 'know the temperature',
             self::Humidity => 'know the humidity',
@@ -93,7 +96,7 @@ enum WantedFunction: string
     {
         return match ($this) {
             self::SwitchLight, self::DimLight, self::ColourLight, self::SwitchSocket, self::Meter => WantGroup::Light,
-            self::Cover, self::Heat, self::Temperature, self::Humidity, self::Air, self::Presence => WantGroup::Comfort,
+            self::Cover, self::Slats, self::Heat, self::Temperature, self::Humidity, self::Air, self::Presence => WantGroup::Comfort,
             self::Opened, self::Lock, self::Ring, self::Leak, self::Smoke, self::Siren => WantGroup::Doors,
             self::Key, self::Panel, self::Appliance, self::Watch => WantGroup::Control,
         };
@@ -103,7 +106,7 @@ enum WantedFunction: string
     public function anchor(): Anchor
     {
         return match ($this) {
-            self::Cover => Anchor::Window,
+            self::Cover, self::Slats => Anchor::Window,
             self::Opened => Anchor::WindowOrOuterDoor,
             self::Lock, self::Ring => Anchor::OuterDoor,
             default => Anchor::Room,
@@ -120,6 +123,7 @@ enum WantedFunction: string
             self::SwitchSocket => $profile->load === Load::Socket && $profile->can('on-off') && ! $profile->isMadeToRelay(),
             self::Meter => $profile->load === Load::Socket && $profile->can('power'),
             self::Cover => $profile->can('cover'),
+            self::Slats => $profile->can('tilt'),
             self::Heat => $profile->can('thermostat'),
             self::Temperature => $profile->can('temperature') && ! $profile->spot->isBesideHeat(),
             self::Humidity => $profile->can('humidity') && ! $profile->spot->isBesideHeat(),
@@ -147,6 +151,7 @@ enum WantedFunction: string
             self::ColourLight => ['colour'],
             self::Meter => ['power'],
             self::Cover => ['cover'],
+            self::Slats => ['tilt'],
             self::Heat => ['thermostat'],
             self::Temperature => ['temperature'],
             self::Humidity => ['humidity'],

@@ -19,6 +19,7 @@ final readonly class Trigger
         'smoke' => 'Press its test button',
         'lock' => 'Lock and unlock it by hand',
         'cover' => 'Move it by its own key',
+        'tilt' => 'Turn its slats by its own key',
         'on-off' => 'Switch it by its own key',
         'level' => 'Dim it by its own key',
         'valve' => 'Turn it by hand',

@@ -6,7 +6,7 @@
 @php($number = $run->current())
 @php($act = $run->act())
 @php($client = $job->client_name)
-@php($unnamed = array_values(array_filter($next->ready, fn ($key) => $bridging->sheet->card($key)?->isNamed !== true)))
+@php($unnamed = array_values(array_filter($next->ready, fn ($key) => $bridging->card($key)?->isNamed !== true)))
 @php($left = $window === null ? null : max(0, $window->getTimestamp() - now()->getTimestamp()))
 @php($minutes = $run->minutesLeft())
 @php($key = $row?->credentials()->exists() === true)
@@ -68,7 +68,7 @@
 @elseif ($act->kind === ActKind::Names && $unnamed !== [])
 @php($many = count($unnamed) === 1 ? 'the one' : 'the '.count($unnamed))
 <div class="thumb"><a class="big" id="big" data-move="names" data-key="n"
-    href="{{ route('jobs.name', [$job, 'next' => $unnamed[0]]) }}">Name {{ $many }} first</a></div>
+    href="{{ route('jobs.name', [$job, 'next' => $bridging->card($unnamed[0])->key()]) }}">Name {{ $many }} first</a></div>
 @include('bridge.act', ['words' => 'Link all the same', 'class' => 'btn w-full', 'id' => null])
 @elseif ($act->kind === ActKind::Key && ! $key && $tell === null)
 <x-form :action="route('jobs.link-keys.store', $job)">
@@ -122,9 +122,15 @@
 <details id="include-list" open><summary>The {{ count($exported) }} that are shown</summary>
 <ul class="rows">
     @foreach (array_unique([...$exported, ...$link->devices]) as $device)
-    @php($card = $bridging->sheet->card($device))
-    <li>@chip($card->profile->protocol)<span>{{ $card->slot->name ?? Str::ucfirst($card->calledInRoom()) }}</span>
-        @if (! $card->isIn())<span class="end quiet">later</span>@endif</li>
+    @php($card = $bridging->card($device))
+    @php($made = isset($bridging->wrappers[$device]))
+    <li>@chip($card->profile->protocol)<span>{{ Str::ucfirst($made ? $bridging->device($device)->name
+        : $card->slot->name ?? $card->calledInRoom()) }}</span>
+        <span class="end quiet">{{ match (true) {
+            ! $bridging->isThere($device) => 'later',
+            $made => 'made by the hub',
+            default => '',
+        } }}</span></li>
     @endforeach
 </ul>
 </details>

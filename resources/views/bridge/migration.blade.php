@@ -3,7 +3,7 @@
 @php([$old, $migration] = $migrating)
 @php($into = $bridging->ecosystems[$old->ecosystem_key]->name ?? 'a box')
 @php($removal = ($bridging->ecosystems[$old->ecosystem_key] ?? null)?->sheet->ecosystem()->removal)
-@php($names = array_map(fn ($key) => Str::ucfirst($bridging->sheet->card($key)?->calledInRoom() ?? $key), $migration->devices))
+@php($names = array_map(fn ($key) => Str::ucfirst($bridging->card($key)?->calledInRoom() ?? $key), $migration->devices))
 <div>
     <p class="over"><span>Old path into {{ $into }}</span><span>step {{ count($migration->done()) + 1 }} of {{
         count($migration->done()) + 1 + count($migration->ahead()) }}</span></p>

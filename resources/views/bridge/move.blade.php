@@ -36,7 +36,8 @@
     @foreach ($step->unmet as $one)
     <li class="is-wanted"><strong>{{ Str::ucfirst($bridging->device($one->want->device)->name) }}, {{
         $names[$one->want->ecosystem] }}</strong>
-        <span>{{ $bridging->because($one) }}</span></li>
+        <span>{{ $bridging->because($one) }}</span>
+        @if ($mayWork)@include('bridge.wrap-choice')@endif</li>
     @endforeach
 </ul>
 @endif

@@ -23,7 +23,7 @@
     @foreach ($rows as $room => $devices)
     <tr class="wants-storey"><th colspan="{{ count($columns) + 1 }}" scope="rowgroup">{{ $room }}</th></tr>
     @foreach ($devices as $slot => $cells)
-    @php($card = $bridging->sheet->cards[trim($slot)])
+    @php($card = $bridging->card(trim($slot)))
     @php($source = reset($cells)->meant->source)
     <tr><th scope="row"><a href="{{ route('jobs.name', [$job, 'slot' => $card->key()]) }}">{{
         $source ?? Str::ucfirst($card->called) }}</a></th>

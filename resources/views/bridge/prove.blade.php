@@ -1,5 +1,6 @@
 @use('App\Stations\Bridge\Crossings')
-@php($card = $bridging->sheet->card($proving->want->device))
+@use('Kavvel\Core\Bridging\Wrapper')
+@php($card = $bridging->card($proving->want->device))
 @php($ecosystem = $bridging->ecosystems[$proving->want->ecosystem])
 @php($trial = $bridging->trial($proving))
 @php($linked = count(array_filter($plan->paths, fn ($path) => $bridging->isLinked($path))))
@@ -10,7 +11,7 @@
 </div>
 @if ($bench->mayWork())
 @php($act = route('jobs.slots.proofs.store', [$job, $card->slot]))
-@php($fields = ['rung' => 'ecosystem', 'ecosystem' => $ecosystem->key, 'from' => 'bridge'])
+@php($fields = ['rung' => 'ecosystem', 'ecosystem' => Wrapper::rung($proving->want->device, $ecosystem->key), 'from' => 'bridge'])
 <x-form :action="$act">
     @foreach ($fields as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
     <input type="hidden" name="outcome" value="passed">

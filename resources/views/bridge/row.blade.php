@@ -16,7 +16,9 @@
 @foreach ($chosen->paths as $path)
 @php($ecosystem = $bridging->household->ecosystem($path->want->ecosystem))
 <div class="hop-by-hop">
-    <h3>To {{ $names[$path->want->ecosystem] }} <span class="quiet">{{ $path->isMet() ? '' : 'not all that is wanted' }}</span></h3>
+    @php($wrapper = $bridging->wrappers[$path->want->device] ?? null)
+    <h3>To {{ $names[$path->want->ecosystem] }}{{ $wrapper === null ? '' : ', as '.$wrapper->wrapping->words() }}
+        <span class="quiet">{{ $path->isMet() ? '' : 'not all that is wanted' }}</span></h3>
     <ol class="hops">
         <li><span>{{ Str::ucfirst($chosen->cards[0]->called) }}</span><span class="end quiet">{{
             $chosen->cards[0]->profile->protocol->title() }}</span></li>
@@ -27,7 +29,16 @@
         <li><span>{{ $names[$path->want->ecosystem] }}</span></li>
     </ol>
     <dl class="facts">
-        <div><dt>Wanted</dt><dd>{{ implode(', ', array_map(FunctionTable::words(...), $path->want->needs)) }}</dd></div>
+        @if ($wrapper !== null)
+        <div><dt>Made by</dt><dd>{{ $bridging->boxName($wrapper->box_key) }}: {{ match (true) {
+            ! $wrapper->isMade() => 'not yet',
+            $wrapper->threshold() === null => 'begins as '.$wrapper->default_value,
+            default => $wrapper->threshold()->words($wrapper->wrapping->unit()),
+        } }}</dd></div>
+        @endif
+        <div><dt>Wanted</dt><dd>{{ $wrapper === null
+            ? implode(', ', array_map(FunctionTable::words(...), $path->want->needs))
+            : FunctionTable::words($wrapper->wrapping->of()) }}</dd></div>
         <div><dt>Answers in</dt><dd>{{ Response::of($path->way)->words() }} beside its own radio</dd></div>
         <div><dt>Without the internet</dt><dd>{{ match (true) {
             ! $path->way->isLocal => 'it stops',
@@ -42,6 +53,10 @@
         <div><dt>Fabrics</dt><dd>{{ $fabrics->used }} of {{ $fabrics->limit }}</dd></div>
         @endif
     </dl>
+    @if ($wrapper !== null)
+    <a class="btn" href="{{ $bench->url(['at' => "wrap {$wrapper->id}", 'slot' => null]) }}">{{ $wrapper->wrapping->isMeasured()
+        ? 'What was measured' : 'What is made of it' }}</a>
+    @endif
     @if ($shown === null)
     @php($removal = $removals[array_search($path, $plan->paths, true)])
     <details id="removal-{{ $path->want->ecosystem }}"><summary>Before it is taken out there</summary>
@@ -68,6 +83,9 @@
 @foreach ($plan->impossible as $one)
 @if ($one->want->device === $chosen->cards[0]->key() && in_array($one->want->ecosystem, $chosen->without, true))
 <p class="note danger">{{ $names[$one->want->ecosystem] }}: {{ $bridging->because($one) }}</p>
+@endif
+@if ($bench->mayWork() && $shown === null && $one->want->device === $chosen->cards[0]->key())
+@include('bridge.wrap-choice')
 @endif
 @endforeach
 @if (count($chosen->cards) > 1)

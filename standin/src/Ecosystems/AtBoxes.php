@@ -7,6 +7,8 @@ namespace Kavvel\Standin\Ecosystems;
 use Kavvel\Core\Bridging\Act;
 use Kavvel\Core\Bridging\ActKind;
 use Kavvel\Core\Bridging\Form;
+use Kavvel\Core\Bridging\Threshold;
+use Kavvel\Core\Bridging\Wrapping;
 use Kavvel\Standin\House\World;
 
 /** What is done at a box: on its page, or over its link. */
@@ -87,6 +89,29 @@ final readonly class AtBoxes
             $into = $this->ecosystems->boxes[$box];
             $into->joined = array_values(array_unique([...$into->joined, $device]));
         }
+    }
+
+    /** @param array<string, mixed> $entry what it makes of which device */
+    public function wrap(string $box, array $entry): void
+    {
+        $made = new Made(
+            (string) $entry['device'],
+            Wrapping::from((string) $entry['make']),
+            $box,
+            (string) $entry['name'],
+            isset($entry['open']) ? Threshold::of((float) $entry['open'], (float) $entry['closed']) : null,
+            (string) $entry['default'],
+        );
+        $value = $this->world->devices[$made->device]->known()[$made->wrapping->of()] ?? null;
+        if ($value !== null) {
+            $made->follows($value);
+        }
+        $this->ecosystems->boxes[$box]->made[$made->id()] = $made;
+    }
+
+    public function unwrap(string $box, string $id): void
+    {
+        unset($this->ecosystems->boxes[$box]->made[$id]);
     }
 
     /** Why no window of it can be opened; null: it can. */

@@ -25,6 +25,9 @@ final class BoxState
     /** @var list<string> keys of devices that joined it by themselves */
     public array $joined = [];
 
+    /** @var array<string, Made> what it makes of devices, by id */
+    public array $made = [];
+
     public function __construct(bool $isThere)
     {
         $this->isThere = $isThere;

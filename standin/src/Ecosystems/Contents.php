@@ -40,6 +40,11 @@ final readonly class Contents
                 $ways += $this->passedOn($other, $form);
             }
         }
+        foreach ($this->ecosystems->boxes[$key]->made as $id => $made) {
+            if (isset($ways[$made->device])) {
+                $ways[$id] = Way::from($made->asDevice(), 0, $premises->house);
+            }
+        }
 
         return $ways;
     }

@@ -9,7 +9,9 @@ use Kavvel\Standin\House\World;
 /** What the log holds of ecosystems and boxes: each entry says which (`box` or `ecosystem`) and what is done there (`act`). */
 final readonly class EcosystemDeeds
 {
-    public const AT_BOXES = ['set-up', 'switch-on', 'show', 'open-window', 'close-window', 'make-key', 'enter-key', 'join'];
+    public const AT_BOXES = [
+        'set-up', 'switch-on', 'show', 'open-window', 'close-window', 'make-key', 'enter-key', 'join', 'wrap', 'unwrap',
+    ];
 
     public const AT_ECOSYSTEMS = ['sign-in', 'switch-on', 'scan', 'discover', 'enter-key', 'rename', 'delete', 'close', 'lag', 'order'];
 
@@ -52,6 +54,8 @@ final readonly class EcosystemDeeds
             'make-key' => $this->boxes->makeKey($box, $text('for'), $text('ref')),
             'enter-key' => $this->boxes->enterKey($box, $text('key')),
             'join' => $this->boxes->join($box, $text('device')),
+            'wrap' => $this->boxes->wrap($box, $entry),
+            'unwrap' => $this->boxes->unwrap($box, $text('device')),
             default => null,
         };
     }

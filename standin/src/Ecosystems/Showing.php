@@ -15,7 +15,12 @@ final readonly class Showing
 {
     private const APPEARS_MS = 400;
 
-    public function __construct(private World $world, private Ecosystems $ecosystems, private Contents $contents) {}
+    public function __construct(
+        private World $world,
+        private Ecosystems $ecosystems,
+        private Contents $contents,
+        private Sources $sources,
+    ) {}
 
     /** Whatever happened: what came into a box is on its way to everybody who takes it in, and what left it leaves there. */
     public function settle(): void
@@ -62,7 +67,7 @@ final readonly class Showing
             $this->freeName($state, $name),
             $room,
             $way->keeps(),
-            $this->sourceName($device),
+            $this->sources->name($device),
         );
     }
 
@@ -142,7 +147,7 @@ final readonly class Showing
                 continue;
             }
             $entry->can = $way->keeps();
-            $source = $this->sourceName($entry->device);
+            $source = $this->sources->name($entry->device);
             $follows = $this->world->house->premises->ecosystems[$key]->sheet->followsNames && ! $entry->isRenamedHere;
             if ($follows && $source !== null && $source !== $entry->source) {
                 [$entry->name, $entry->source] = [$this->freeName($state, $this->cut($key, $source)), $source];
@@ -177,18 +182,13 @@ final readonly class Showing
     private function carried(string $key, string $device, Way $way): array
     {
         $copies = Copies::along($way);
-        $placed = $this->world->house->premises->household->device($device);
-        $name = $copies->hasName() ? $this->sourceName($device) : null;
+        $placed = $this->sources->device($device)->device;
+        $name = $copies->hasName() ? $this->sources->name($device) : null;
 
         return [
             $this->cut($key, $name ?? $placed->profile->model),
             $copies->hasRoom() ? $this->world->house->premises->room($placed->room) : null,
         ];
-    }
-
-    private function sourceName(string $device): ?string
-    {
-        return $this->world->devices[$device]->label;
     }
 
     private function cut(string $key, string $name): string

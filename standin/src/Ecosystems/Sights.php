@@ -18,11 +18,20 @@ final readonly class Sights
 
     private const LATE_MS = 150_000;
 
+    /** What is sent to a position, in percent */
+    private const POSITIONS = ['tilt'];
+
     private const REVERSED = [
         'on' => 'off', 'off' => 'on', 'open' => 'closed', 'closed' => 'open', 'locked' => 'unlocked', 'unlocked' => 'locked',
     ];
 
-    public function __construct(private World $world, private Hub $hub, private Ecosystems $ecosystems, private Contents $contents) {}
+    public function __construct(
+        private World $world,
+        private Hub $hub,
+        private Ecosystems $ecosystems,
+        private Contents $contents,
+        private Sources $sources,
+    ) {}
 
     /** Somebody operates a device from an ecosystem; it obeys when the order has come to it. */
     public function order(string $key, string $id, string $capability, string $value): void
@@ -30,10 +39,12 @@ final readonly class Sights
         $entry = $this->ecosystems->all[$key]->entries[$id] ?? null;
         $way = $entry === null ? null : $this->way($key, $entry);
         if ($way !== null && $this->isOpen($way)) {
+            $made = $this->sources->made($entry->device);
+            [$capability, $value] = $made === null ? [$capability, $value] : $made->passesOn($value);
             $this->world->after(
                 $this->delay($key, $way),
                 'obeys',
-                ['order' => $entry->device, 'capability' => $capability, 'value' => $value],
+                ['order' => $made->device ?? $entry->device, 'capability' => $capability, 'value' => $value],
             );
         }
     }
@@ -50,6 +61,14 @@ final readonly class Sights
             $state->on = $value === 'toggle' ? ! $state->on : $value === 'on';
             $value = $state->on ? 'on' : 'off';
         }
+        if (in_array($what['capability'], self::POSITIONS, true)) {
+            $asked = (int) match ($value) {
+                'open' => '100',
+                'closed' => '0',
+                default => $value,
+            };
+            $value = $state->moveTo((string) $what['capability'], $asked, "{$this->world->house->seed} {$this->world->now}");
+        }
         $state->values[(string) $what['capability']] = $value;
         if ($state->isIn()) {
             $this->hub->emit('device.reported', [
@@ -62,7 +81,8 @@ final readonly class Sights
     /** A device has become something: everybody who shows it sees that in an own time. */
     public function spread(): void
     {
-        foreach ($this->world->heardChanges() as [$device, $capability, $value]) {
+        $heard = array_map(fn (array $one): array => $this->sources->follow(...$one), $this->world->heardChanges());
+        foreach (array_merge(...$heard) as [$device, $capability, $value]) {
             foreach ($this->ecosystems->all as $key => $state) {
                 foreach ($state->entriesOf($device) as $entry) {
                     $way = in_array($capability, $entry->can, true) ? $this->way($key, $entry) : null;
@@ -102,7 +122,7 @@ final readonly class Sights
 
         return array_values(array_map(strval(...), array_keys(array_filter($state->entries, function (Entry $entry) use ($ways): bool {
             $way = $ways[$entry->door][$entry->device] ?? null;
-            $device = $this->world->devices[$entry->device];
+            $device = $this->sources->device($entry->device);
 
             return $way !== null && $this->isOpen($way) && $device->hasPower() && $this->isHeard($device);
         }))));

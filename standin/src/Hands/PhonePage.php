@@ -20,7 +20,7 @@ use Kavvel\Standin\Time\HandLog;
 /** The client's phone, the panel on the wall, and the pages of the boxes: what is done there and not in Kavvel. */
 final readonly class PhonePage
 {
-    private const TEXTS = ['box', 'of', 'form', 'for', 'key', 'device', 'by', 'code', 'id', 'name', 'room', 'door'];
+    private const TEXTS = ['box', 'of', 'form', 'for', 'key', 'device', 'by', 'code', 'id', 'name', 'room', 'door', 'make', 'default'];
 
     /** For how long a sharing window is opened on the page of a box */
     private const WINDOW_SECONDS = 900;
@@ -64,6 +64,7 @@ final readonly class PhonePage
             'lag' => ['seconds' => (int) ($form['seconds'] ?? 0)],
             'down', 'internet' => ['on' => ($form['on'] ?? '') === '1'],
             'show' => ['devices' => self::list($form)],
+            'wrap' => array_map(floatval(...), array_intersect_key($form, ['open' => true, 'closed' => true])),
             default => [],
         };
         $this->log->append($entry);
@@ -136,7 +137,7 @@ final readonly class PhonePage
         }
         foreach (array_keys($state->contents->of($one->id)) as $device) {
             if ($state->atBoxes()->objection($one->id, (string) $device) === null) {
-                $name = $state->world->devices[$device]->label ?? $state->world->devices[$device]->device->title;
+                $name = $state->sources->name((string) $device) ?? $state->sources->device((string) $device)->device->title;
                 $deeds[] = self::deed(['box' => $one->id], "Share {$name} on", 'open-window', ['device' => (string) $device]);
             }
         }

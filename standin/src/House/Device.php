@@ -20,6 +20,7 @@ final readonly class Device
      * @param  float  $txDb  by how much it sends stronger than its kind does
      * @param  Presence  $presence  how it stands behind that bridge at first
      * @param  string|null  $name  that it was given before
+     * @param  Ends|null  $ends  where it comes to stand when it is driven somewhere
      */
     public function __construct(
         public string $key,
@@ -38,6 +39,7 @@ final readonly class Device
         public ?BusUnit $bus = null,
         public float $txDb = 0.0,
         public ?string $name = null,
+        public ?Ends $ends = null,
     ) {}
 
     public function end(?Vec3 $carriedTo): ?RadioEnd

@@ -88,6 +88,17 @@ final class DeviceState
         return ['on-off' => $this->on ? 'on' : 'off'] + $this->values;
     }
 
+    /**
+     * @param  string  $chance  another for every drive
+     * @return string where it has come to, in percent
+     */
+    public function moveTo(string $capability, int $asked, string $chance): string
+    {
+        $reached = ($this->device->ends ?? Ends::read(null))->reached($capability, $asked, "{$this->device->key} {$chance}");
+
+        return $this->values[$capability] = (string) $reached;
+    }
+
     public function isIn(): bool
     {
         return $this->phase === 'joined' || $this->phase === 'in-part';

@@ -122,6 +122,7 @@ final readonly class House
                 $bus,
                 self::weakness($overlay, $slot->key),
                 $names[$slot->key] ?? null,
+                Ends::read($overlay->find('ends')?->find($slot->key)),
             );
         }
 

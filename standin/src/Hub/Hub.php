@@ -17,6 +17,8 @@ final class Hub
 
     private const SWITCHING_MS = 300;
 
+    private const MOVING_MS = 1200;
+
     private const BLINKS_MS = 10_000;
 
     /** A device that sleeps takes an order so long after it spoke */
@@ -153,6 +155,20 @@ final class Hub
         }
     }
 
+    /** It is driven to a position, in percent, and tells the one that it has come to. */
+    public function move(string $command, string $address, string $capability, int $value): void
+    {
+        $state = $this->world->byAddress($address);
+        if ($state === null || ! $this->world->hears($state)) {
+            $this->world->after(self::NO_ANSWER_MS, 'no-answer', ['command' => $command, 'address' => $address]);
+        } else {
+            $this->world->after(self::MOVING_MS, 'moved', [
+                'command' => $command, 'address' => $address, 'device' => $state->device->key,
+                'capability' => $capability, 'value' => $value,
+            ]);
+        }
+    }
+
     /** @param array<string, mixed> $what happens by itself */
     public function happens(array $what): void
     {
@@ -167,6 +183,7 @@ final class Hub
             'sent' => $this->emit('signal.sent', ['command' => $what['command']]),
             'blinked' => $this->blinked($this->world->devices[$what['device']]),
             'switched' => $this->switched($this->world->devices[$what['device']], $what),
+            'moved' => $this->moved($this->world->devices[$what['device']], $what),
             default => null,
         };
     }
@@ -216,5 +233,15 @@ final class Hub
             'command.done',
             ['command' => $what['command'], 'address' => $what['address'], 'value' => $state->on ? 'on' : 'off'],
         );
+    }
+
+    /** @param array<string, mixed> $what */
+    private function moved(DeviceState $state, array $what): void
+    {
+        $capability = (string) $what['capability'];
+        $reached = $state->moveTo($capability, (int) $what['value'], "{$this->world->house->seed} {$this->world->now}");
+        $this->world->tell($state->device->key, $capability, $reached);
+        $this->emit('device.reported', ['address' => $what['address'], 'capability' => $capability, 'value' => $reached]);
+        $this->emit('command.done', ['command' => $what['command'], 'address' => $what['address'], 'value' => $reached]);
     }
 }

@@ -6,8 +6,10 @@ namespace Kavvel\Standin\Link;
 
 use Kavvel\Core\Bridging\Act;
 use Kavvel\Core\Bridging\Offer;
+use Kavvel\Core\Bridging\Wrapping;
 use Kavvel\Standin\Ecosystems\EcosystemState;
 use Kavvel\Standin\Ecosystems\Entry;
+use Kavvel\Standin\Ecosystems\Made;
 use Kavvel\Standin\House\House;
 use Kavvel\Standin\Hub\Hub;
 use Kavvel\Standin\Time\Clockwork;
@@ -101,6 +103,8 @@ final readonly class EcosystemApi
                 $body,
             ),
             [$method, $rest] === ['POST', ['keys']] => $this->makeKey($state, $key, $body),
+            [$method, $rest] === ['POST', ['wrappers']] => $this->wrap($state, $key, $body),
+            $method === 'DELETE' && count($rest) === 2 && $rest[0] === 'wrappers' => $this->unwrap($state, $key, $rest[1], $body),
             default => Answers::refused(404, 'not-found', "There is no {$method} of that in the ecosystem link."),
         };
     }
@@ -112,7 +116,7 @@ final readonly class EcosystemApi
         $release = $kind === 'box' ? $premises->exportRelease($key) : $premises->ecosystems[$key]->ecosystem()->release;
 
         return [
-            'link' => 'kavvel-ecosystem-link', 'version' => 1, 'kind' => $kind,
+            'link' => 'kavvel-ecosystem-link', 'version' => 2, 'kind' => $kind,
             'name' => ($kind === 'box' ? $premises->boxes : $premises->ecosystems)[$key]->name,
             'clock' => Hub::time($state->world->now), 'matterRelease' => $release?->text,
         ];
@@ -130,8 +134,8 @@ final readonly class EcosystemApi
 
                 return [
                     'device' => $entry->id, 'name' => $entry->name, 'room' => $entry->room, 'capabilities' => $entry->can,
-                    'values' => (object) array_intersect_key($state->world->devices[$entry->device]->known(), array_flip($entry->can)),
-                    'mark' => $state->world->devices[$entry->device]->device->address,
+                    'values' => (object) array_intersect_key($state->sources->known($entry->device), array_flip($entry->can)),
+                    'mark' => $state->sources->mark($entry->device),
                     'over' => $door->box === null ? null : $this->house->premises->household->box($door->box)->name ?? $door->box,
                     'form' => $door->form, 'since' => Hub::time($entry->since), 'reachable' => in_array($entry->id, $reachable, true),
                 ];
@@ -164,10 +168,11 @@ final readonly class EcosystemApi
                 $forms,
             ),
             'devices' => array_map(static function (string $device) use ($state, $box, $forms): array {
-                $one = $state->world->devices[$device];
-
                 return [
-                    'device' => $device, 'name' => $one->label ?? $one->device->profile->model, 'mark' => $one->device->address,
+                    'device' => $device,
+                    'name' => $state->sources->name($device) ?? $state->sources->device($device)->device->profile->model,
+                    'mark' => $state->sources->mark($device),
+                    'of' => $state->sources->made($device)?->device,
                     'shown' => array_values(array_filter($forms, static fn (string $form): bool => $box->shows($device, $form))),
                 ];
             }, array_map(strval(...), array_keys($state->contents->of($key)))),
@@ -315,6 +320,51 @@ final readonly class EcosystemApi
         );
 
         return $answer[0] !== 202 ? $answer : [202, $answer[1] + ['key' => $this->state()->ecosystems->boxes[$key]->keys[$for]]];
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return array{int, array<string, mixed>}
+     */
+    private function wrap(Fold $state, string $key, array $body): array
+    {
+        $text = static fn (string $name): ?string => is_string($body[$name] ?? null) ? $body[$name] : null;
+        [$device, $name, $default] = [$text('device'), $text('name'), $text('default')];
+        $wrapping = Wrapping::tryFrom((string) $text('make'));
+        [$open, $closed] = [$body['open'] ?? null, $body['closed'] ?? null];
+        if (! $this->house->premises->boxes[$key]->sheet->wraps || $wrapping === null) {
+            return Answers::refused(422, 'unsupported', 'It makes nothing like that of a device.');
+        }
+        if ($device === null || ! isset($state->contents->of($key)[$device]) || $state->sources->made($device) !== null) {
+            return Answers::refused(422, 'not-found', 'It has no such device.');
+        }
+        if (! in_array($wrapping->of(), $state->sources->device($device)->device->profile->capabilities, true)) {
+            return Answers::refused(422, 'unknown', 'That device has no such function.');
+        }
+        if ($name === null || trim($name) === '' || $default === null) {
+            return Answers::refused(422, 'missing', 'It needs a name, and what it is before anybody has told it anything.');
+        }
+        if ($wrapping->isMeasured() && (! is_numeric($open) || ! is_numeric($closed) || $open === $closed)) {
+            return Answers::refused(422, 'missing', 'It needs from where it counts as open, and from where as closed.');
+        }
+        $answer = $this->answers->taken([
+            'do' => 'ecosystem', 'box' => $key, 'act' => 'wrap', 'device' => $device, 'make' => $wrapping->value, 'name' => $name,
+            'default' => $default, ...$wrapping->isMeasured() ? ['open' => (float) $open, 'closed' => (float) $closed] : [],
+        ], $body);
+        $id = (new Made($device, $wrapping, $key, $name, null, $default))->id();
+
+        return $answer[0] !== 202 ? $answer : [202, $answer[1] + ['device' => $id, 'mark' => $this->state()->sources->mark($id)]];
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return array{int, array<string, mixed>}
+     */
+    private function unwrap(Fold $state, string $key, string $id, array $body): array
+    {
+        return isset($state->ecosystems->boxes[$key]->made[$id])
+            ? $this->answers->taken(['do' => 'ecosystem', 'box' => $key, 'act' => 'unwrap', 'device' => $id], $body)
+            : Answers::refused(404, 'not-found', 'It makes no such thing.');
     }
 
     private function state(): Fold

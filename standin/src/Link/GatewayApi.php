@@ -20,6 +20,8 @@ final readonly class GatewayApi
 {
     private const LONGEST_VALUE = 200;
 
+    private const POSITIONS = ['cover', 'tilt', 'level'];
+
     private Answers $answers;
 
     public function __construct(private House $house, private HandLog $log, private string $token)
@@ -72,7 +74,7 @@ final readonly class GatewayApi
     private function about(Fold $state): array
     {
         return [
-            'link' => 'kavvel-gateway-link', 'version' => 5, 'name' => 'Stand-in hub',
+            'link' => 'kavvel-gateway-link', 'version' => 6, 'name' => 'Stand-in hub',
             'epoch' => $state->hub->epoch, 'clock' => Hub::time($state->world->now), 'oldest' => 1, 'newest' => count($state->hub->events),
             'radios' => [
                 ...array_map(static fn (string $protocol, int $seconds): array => [
@@ -296,7 +298,7 @@ final readonly class GatewayApi
 
         return match ([$method, $parts[3] ?? '']) {
             ['PUT', 'label'] => $this->label($address, $body),
-            ['POST', 'commands'] => match ($body['value'] ?? null) {
+            ['POST', 'commands'] => isset($body['capability']) ? $this->move($state, $address, $body) : match ($body['value'] ?? null) {
                 'on', 'off', 'toggle' => $this->answers->taken(
                     ['do' => 'switch', 'address' => $address, 'value' => $body['value']],
                     $body,
@@ -310,6 +312,28 @@ final readonly class GatewayApi
                 : Answers::refused(422, 'bridged', 'It stands behind a bridge: it is taken out in the bridge’s own app.'),
             default => Answers::refused(404, 'not-found', 'A node has label and commands.'),
         };
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return array{int, array<string, mixed>}
+     */
+    private function move(Fold $state, string $address, array $body): array
+    {
+        [$capability, $value] = [$body['capability'], $body['value'] ?? null];
+        $can = $state->world->byAddress($address)->device->profile->capabilities ?? [];
+        if (! in_array($capability, self::POSITIONS, true) || ! in_array($capability, $can, true)) {
+            return Answers::refused(422, 'unsupported', 'That node has no such function that is sent to a position.');
+        }
+        if (! is_int($value) || $value < 0 || $value > 100) {
+            return Answers::refused(422, 'out-of-range', 'A position is a whole number from 0 to 100.');
+        }
+
+        return $this->answers->taken(
+            ['do' => 'move', 'address' => $address, 'capability' => $capability, 'value' => $value],
+            $body,
+            'command',
+        );
     }
 
     /**

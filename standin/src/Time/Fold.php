@@ -12,6 +12,7 @@ use Kavvel\Standin\Ecosystems\EcosystemDeeds;
 use Kavvel\Standin\Ecosystems\Ecosystems;
 use Kavvel\Standin\Ecosystems\Showing;
 use Kavvel\Standin\Ecosystems\Sights;
+use Kavvel\Standin\Ecosystems\Sources;
 use Kavvel\Standin\House\DeviceState;
 use Kavvel\Standin\House\Fault;
 use Kavvel\Standin\House\Gesture;
@@ -54,6 +55,8 @@ final readonly class Fold
 
     public Contents $contents;
 
+    public Sources $sources;
+
     public Showing $showing;
 
     public Sights $sights;
@@ -70,8 +73,9 @@ final readonly class Fold
         $this->bridging = new Bridging($this->world, $this->hub);
         $this->ecosystems = new Ecosystems($this->world);
         $this->contents = new Contents($this->world, $this->ecosystems);
-        $this->showing = new Showing($this->world, $this->ecosystems, $this->contents);
-        $this->sights = new Sights($this->world, $this->hub, $this->ecosystems, $this->contents);
+        $this->sources = new Sources($this->world, $this->ecosystems);
+        $this->showing = new Showing($this->world, $this->ecosystems, $this->contents, $this->sources);
+        $this->sights = new Sights($this->world, $this->hub, $this->ecosystems, $this->contents, $this->sources);
         $this->deeds = EcosystemDeeds::in($this->world, $this->ecosystems, $this->showing, $this->sights);
         $this->joining = new Joining($this->world, $this->hub, $this->reports, $this->bridging);
     }
@@ -157,6 +161,12 @@ final readonly class Fold
             ),
             'label' => $this->hub->label((string) $entry['address'], (string) $entry['label'], $entry['location'] ?? null),
             'identify' => $this->hub->identify((string) $entry['command'], (string) $entry['address']),
+            'move' => $this->hub->move(
+                (string) $entry['command'],
+                (string) $entry['address'],
+                (string) $entry['capability'],
+                (int) $entry['value'],
+            ),
             'switch' => $this->hub->switch((string) $entry['command'], (string) $entry['address'], (string) $entry['value']),
             'send' => $this->remotes->send((string) $entry['command'], Protocol::from((string) $entry['protocol']), $entry),
             'say' => $this->bus->send(

@@ -16,7 +16,7 @@ final class ProofController
     public function store(ProofRequest $request, SiteJob $job, Slot $slot, Proofs $proofs): RedirectResponse
     {
         $reason = $request->string('reason')->squish()->toString() ?: null;
-        $proofs->note($slot, $request->rung(), $request->outcome(), $request->person(), $reason, $request->ecosystem());
+        $proofs->note($slot, $request->step(), $request->outcome(), $request->person(), $reason);
 
         return redirect($request->back($slot), 303);
     }
@@ -25,7 +25,7 @@ final class ProofController
     public function destroy(ProofWithdrawalRequest $request, SiteJob $job, Slot $slot, Proofs $proofs): RedirectResponse
     {
         $reason = $request->string('reason')->squish()->toString();
-        $proofs->withdraw($slot, $request->rung(), $request->person(), $reason, $request->ecosystem());
+        $proofs->withdraw($slot, $request->step(), $request->person(), $reason);
 
         return redirect($request->backToSlot($slot), 303);
     }
