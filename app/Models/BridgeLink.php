@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\Bridging\LinkRun;
 use Kavvel\Core\Bridging\MigrationSchool;
+use Kavvel\Core\Bridging\Wrapper;
 use Kavvel\Core\Input\Input;
 
 /**
@@ -53,7 +54,8 @@ final class BridgeLink extends Model
     /** @return list<string> names of the ecosystems that a slot is linked into */
     public static function into(Slot $slot): array
     {
-        $linked = self::query()->where('site_job_id', $slot->site_job_id)->whereNotNull('made_at')->whereJsonContains('devices', $slot->key)
+        $linked = self::query()->where('site_job_id', $slot->site_job_id)->whereNotNull('made_at')->get()
+            ->filter(static fn (self $one): bool => in_array($slot->key, array_map(Wrapper::rawOf(...), $one->devices), true))
             ->pluck('ecosystem_key');
 
         return array_values(Ecosystem::query()->where('site_job_id', $slot->site_job_id)->whereIn('key', $linked)->orderBy('id')

@@ -85,6 +85,15 @@ final class Wrapper extends Model
         return EndBand::of($this->saidAt($isOpen));
     }
 
+    /** "; measured 86 to 93 open, 0 to 4 closed on 30 Nov by Mara" */
+    public function measuredWords(): string
+    {
+        [$open, $closed] = [$this->band(true), $this->band(false)];
+
+        return $open === null || $closed === null ? '' : "; measured {$open->words()} open, {$closed->words()} closed"
+            .($this->made_at === null ? '' : " on {$this->made_at->format('j M')} by {$this->made_by}");
+    }
+
     /** As it was made. */
     public function threshold(): ?Threshold
     {

@@ -12,6 +12,7 @@ use App\JobSheet\SlotCard;
 use App\Models\Company;
 use App\Models\Question;
 use App\Models\Snag;
+use App\Models\Wrapper;
 use App\Radio\JudgedReading;
 use Illuminate\Support\Collection;
 use Kavvel\Core\Bridging\Outage;
@@ -38,6 +39,7 @@ final readonly class PackContent
      * @param  JobBridging|null  $bridging  null: nothing is wanted from elsewhere
      * @param  list<Outage>  $outages
      * @param  list<Export>  $exports
+     * @param  array<string, Wrapper>  $wrappers  what hubs make of devices, by its id
      */
     private function __construct(
         public Company $company,
@@ -52,6 +54,7 @@ final readonly class PackContent
         public ?JobBridging $bridging,
         public array $outages,
         public array $exports,
+        public array $wrappers,
     ) {}
 
     public static function of(JobSheet $sheet): self
@@ -82,6 +85,7 @@ final readonly class PackContent
             $isBridged ? $bridging : null,
             $isBridged ? JobOutages::of($bridging) : [],
             $isBridged ? Export::all($bridging) : [],
+            $bridging->wrappers,
         );
     }
 
