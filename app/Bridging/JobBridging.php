@@ -215,7 +215,7 @@ final readonly class JobBridging
     /** The first that is linked into an ecosystem and has not shown there what is wanted of it: its path. */
     public function toProve(): ?Path
     {
-        foreach ($this->plan()->paths as $path) {
+        foreach ($this->plan()->worthwhile() as $path) {
             $card = $this->card($path->want->device);
             $step = $card?->ladder->into(Wrapper::rung($path->want->device, $path->want->ecosystem));
             $isOpen = $step !== null && ! in_array($card->ladder->outcome($step), [Outcome::Passed, Outcome::NotTested], true);
@@ -229,7 +229,7 @@ final readonly class JobBridging
 
     public function countProved(): int
     {
-        return count(array_filter($this->plan()->paths, fn (Path $path): bool => $this->isProved($path)));
+        return count(array_filter($this->plan()->worthwhile(), fn (Path $path): bool => $this->isProved($path)));
     }
 
     public function isProved(Path $path): bool

@@ -192,7 +192,7 @@ final class BridgingTest extends TestCase
             ->assertSee('To Wicket')->assertSee('it stops')->assertSee('0.4 to 1.5 s')->assertSee('key presses, picture');
         preg_match('/at=row\+([0-9a-f]+)"[^>]*aria-label="Store yard door lock/', $page, $found);
         $this->get(self::PAGE.'?at=row+'.($found[1] ?? ''))->assertOk()
-            ->assertSee('Deleting it in Wicket is not offered')->assertSee('3 others go')->assertSee('the others stay');
+            ->assertSee('Deleting it in Wicket is not offered')->assertSee('2 others go with it')->assertSee('the others stay');
         $this->get(self::PAGE.'?at=row+nothing')->assertOk()->assertSee('Choose by which paths');
     }
 

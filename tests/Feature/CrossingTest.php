@@ -8,7 +8,6 @@ use App\Models\CrossRun;
 use App\Models\Ecosystem;
 use App\Models\Slot;
 use App\Stations\Bridge\CrossStep;
-use App\Tenancy\CurrentCompany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Queue;
 use Kavvel\Core\Bridging\CrossTest;
@@ -19,11 +18,13 @@ use Kavvel\Standin\Ecosystems\ShareWindow;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\StandsInForEcosystems;
 use Tests\TestCase;
+use Tests\TriesFromAllSides;
 
 /** A device is operated from every ecosystem that shows it, and looked at in every one. */
 final class CrossingTest extends TestCase
 {
     use StandsInForEcosystems;
+    use TriesFromAllSides;
 
     private const PAGE = '/jobs/lantern-house/bridge?at=cross+signal-dimmer';
 
@@ -39,6 +40,7 @@ final class CrossingTest extends TestCase
         $this->begin();
         $this->get(self::PAGE)->assertOk()->assertSee('It is being tried')->assertSee('Stop it');
         $this->goThrough();
+        $this->post('/jobs/lantern-house/ecosystems/voice/readings');
         $run = CrossRun::query()->firstOrFail();
 
         self::assertCount(2 * CrossTest::TRIES, $run->orders);
@@ -130,29 +132,6 @@ final class CrossingTest extends TestCase
         foreach (['voice', 'phone'] as $key) {
             $this->post("/jobs/lantern-house/ecosystems/{$key}/readings");
         }
-    }
-
-    /** Until nothing is left to be done. */
-    private function goThrough(): void
-    {
-        $ahead = 0;
-        for ($steps = 0; $this->step() && $steps < 400; $steps++) {
-            $seconds = CrossRun::query()->latest('id')->value('is_waiting') ? 1 : 5;
-            $this->pass($seconds);
-            $ahead += $seconds;
-            // Both clocks go on while it is worked: what a slow machine takes is no delay of the device.
-            Carbon::setTestNow(static fn (Carbon $now): Carbon => $now->addSeconds($ahead));
-        }
-        $this->pass(5);
-        $this->post('/jobs/lantern-house/ecosystems/voice/readings');
-    }
-
-    private function step(): bool
-    {
-        $run = CrossRun::query()->latest('id')->firstOrFail();
-        (new CrossStep($run))->handle(app(CurrentCompany::class));
-
-        return $run->refresh()->ended_at === null;
     }
 
     private function shown(string $key): ShownDevice

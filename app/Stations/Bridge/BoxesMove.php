@@ -43,7 +43,8 @@ final readonly class BoxesMove
             middle: new Middle(
                 'bridge.boxes',
                 static fn (): array => [
-                    ...$data, 'growth' => $bridging->trouble === null ? Growth::of($bridging->household, $bridging->plan()->paths) : [],
+                    ...$data,
+                    'growth' => $bridging->trouble === null ? Growth::of($bridging->household, $bridging->plan()->worthwhile()) : [],
                 ],
                 hash('xxh128', serialize([$bridging->household->ecosystems, $bridging->household->boxes, $bridging->figures, $asked->at])),
                 $bridging->sheet->geometry->storeys[0]['key'],

@@ -39,7 +39,7 @@ final readonly class BridgeStation implements Station
         $links = $bridging->links();
         $made = count(array_filter($links, static fn (LinkAtHand $one): bool => $one->run->isMade()));
         $toMake = count($links) - $made;
-        $toProve = count($bridging->plan()->paths) - $bridging->countProved();
+        $toProve = count($bridging->plan()->worthwhile()) - $bridging->countProved();
 
         $toReplace = count($bridging->leftOver());
         // What is linked and proved may have its names still to set: that is looked for where nothing else is open.
@@ -78,7 +78,7 @@ final readonly class BridgeStation implements Station
             $lens === BridgeLens::Boxes => BoxesMove::of($bridging, $asked),
             $bridging->trouble !== null => $this->trouble($bridging),
             $lens === BridgeLens::Names => NamesGridMove::of($bridging, $asked),
-            $lens === BridgeLens::Outage && $bridging->plan()->paths !== [] => OutageMove::of($bridging, $asked),
+            $lens === BridgeLens::Outage && $bridging->plan()->worthwhile() !== [] => OutageMove::of($bridging, $asked),
             default => PathsMove::of($bridging, $asked, $lens),
         };
     }

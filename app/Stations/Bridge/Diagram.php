@@ -243,7 +243,7 @@ final class Diagram
     private function intoEcosystem(array $through, DiagramBlock $block, int $port): void
     {
         [$path] = $through[0];
-        $devices = array_sum(array_map(static fn (array $one): int => count($one[1]->cards), $through));
+        $devices = array_sum(array_map(static fn (array $one): int => $one[0]->brings() ? count($one[1]->cards) : 0, $through));
         $text = $this->capsule($path, $devices);
         $width = (int) round(mb_strlen($text) * 7.3) + 22;
         $end = $block->x - $width - 14;
@@ -270,7 +270,7 @@ final class Diagram
             Form::MATTER_BRIDGE => 'export',
             Form::CLOUD_LINK => 'account',
             default => $path->way->form,
-        }.", {$devices}";
+        }.($devices === 0 ? ', none' : ", {$devices}");
     }
 
     /** How far a link is: proved once all that it carries has shown in its ecosystem what is wanted. */
@@ -279,7 +279,7 @@ final class Diagram
         if (($this->links[$key] ?? null)?->run->isMade() !== true) {
             return 'planned';
         }
-        $over = array_filter($this->plan->paths, static fn (Path $path): bool => Link::into($path) === $key);
+        $over = array_filter($this->plan->worthwhile(), static fn (Path $path): bool => Link::into($path) === $key);
         $open = array_filter($over, fn (Path $path): bool => ! $this->bridging->isProved($path));
 
         return $over !== [] && $open === [] ? 'proved' : 'linked';

@@ -70,7 +70,7 @@ final readonly class PackContent
         }
         $in = array_filter($sheet->cards, static fn (SlotCard $card): bool => $card->isIn());
         $bridging = JobBridging::of($sheet);
-        $isBridged = $bridging->trouble === null && $bridging->plan()->paths !== [];
+        $isBridged = $bridging->trouble === null && $bridging->plan()->worthwhile() !== [];
 
         return new self(
             Company::query()->findOrFail($job->company_id),

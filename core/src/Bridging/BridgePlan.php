@@ -72,6 +72,12 @@ final readonly class BridgePlan
         );
     }
 
+    /** @return list<Path> those worth linking, as something of what is wanted arrives */
+    public function worthwhile(): array
+    {
+        return array_values(array_filter($this->paths, static fn (Path $path): bool => $path->brings()));
+    }
+
     public function countMet(): int
     {
         return count(array_filter($this->paths, static fn (Path $path): bool => $path->isMet()));

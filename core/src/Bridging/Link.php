@@ -30,7 +30,7 @@ final readonly class Link
     public static function all(BridgePlan $plan, array $hubs): array
     {
         $links = [];
-        foreach ($plan->paths as $path) {
+        foreach ($plan->worthwhile() as $path) {
             $form = $path->way->start;
             $from = null;
             foreach ($path->way->legs as $depth => $leg) {

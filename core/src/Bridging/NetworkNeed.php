@@ -18,7 +18,7 @@ final readonly class NetworkNeed
     public static function all(Household $household, BridgePlan $plan): array
     {
         $peers = $internet = [];
-        foreach ($plan->paths as $path) {
+        foreach ($plan->worthwhile() as $path) {
             $legs = $path->way->legs;
             foreach ($legs as $number => $leg) {
                 $next = $legs[$number + 1] ?? null;

@@ -84,7 +84,7 @@ final readonly class Outage
     private static function boxes(BridgePlan $plan): array
     {
         $boxes = [];
-        foreach ($plan->paths as $path) {
+        foreach ($plan->worthwhile() as $path) {
             foreach ($path->way->legs as $leg) {
                 $boxes["id {$leg->box->id}"] = $leg->box;
             }
@@ -110,8 +110,8 @@ final readonly class Outage
             $kind,
             $id,
             $name,
-            array_values(array_filter($plan->paths, $stops)),
-            array_values(array_filter($plan->paths, static fn (Path $path): bool => ! $stops($path))),
+            array_values(array_filter($plan->worthwhile(), $stops)),
+            array_values(array_filter($plan->worthwhile(), static fn (Path $path): bool => ! $stops($path))),
             $standing,
         );
     }

@@ -20,6 +20,12 @@ final readonly class Path
         return $this->lostNeeds === 0;
     }
 
+    /** Whether anything of what is wanted arrives: else the device shows there for nothing. */
+    public function brings(): bool
+    {
+        return $this->lostNeeds < count(array_unique($this->want->needs));
+    }
+
     /** @return list<Loss> by capability */
     public function losses(): array
     {

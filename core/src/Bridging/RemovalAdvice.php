@@ -19,9 +19,15 @@ final readonly class RemovalAdvice
     /** @return list<self> for every path, in its order */
     public static function all(BridgePlan $plan, House $house): array
     {
-        $also = [];
+        $also = $shows = [];
+        foreach ($plan->worthwhile() as $path) {
+            $shows[$path->want->ecosystem][] = $path->want->device;
+        }
         foreach ($plan->removals as $removal) {
-            $also[serialize([$removal->device, $removal->ecosystem])] = $removal->alsoRemoves;
+            $also[serialize([$removal->device, $removal->ecosystem])] = array_values(array_intersect(
+                $removal->alsoRemoves,
+                $shows[$removal->ecosystem] ?? [],
+            ));
         }
 
         return array_map(static fn (Path $path): self => new self(

@@ -6,10 +6,15 @@ namespace Kavvel\Core\Tests\Bridging;
 
 use Kavvel\Core\Bridging\Box;
 use Kavvel\Core\Bridging\BridgePlan;
+use Kavvel\Core\Bridging\Capability;
 use Kavvel\Core\Bridging\Device;
 use Kavvel\Core\Bridging\Ecosystem;
 use Kavvel\Core\Bridging\House;
+use Kavvel\Core\Bridging\Household;
+use Kavvel\Core\Bridging\Link;
 use Kavvel\Core\Bridging\Offer;
+use Kavvel\Core\Bridging\Outage;
+use Kavvel\Core\Bridging\Path;
 use Kavvel\Core\Bridging\Policy;
 use Kavvel\Core\Bridging\Removal;
 use Kavvel\Core\Bridging\RemovalAdvice;
@@ -42,6 +47,35 @@ final class RemovalAdviceTest extends TestCase
     {
         [$plug] = $this->advice(Removal::NotOffered, 'driver');
         self::assertSame([[], 'Take it out of the list of what Hub shows, then out of Phone.'], [$plug->alsoRemoves, $plug->how]);
+    }
+
+    public function test_what_brings_nothing_of_what_is_wanted_is_not_linked_and_goes_with_nobody(): void
+    {
+        $house = new House([new Capability('siren', isStandard: false)], [
+            new Device('plug', 'plug', ['on-off'], ['zigbee']), new Device('both', 'both', ['on-off', 'siren'], ['zigbee']),
+            new Device('siren', 'siren', ['siren'], ['zigbee']),
+        ], [new Box('hub', 'Hub', true, ['zigbee'], [new Offer('matter-bridge')])], [
+            new Ecosystem('phone', 'Phone', ['matter-bridge'], ['on-off', 'siren'], null, Removal::Bridge),
+        ]);
+        $wants = [
+            new Want('plug', 'phone', ['on-off']), new Want('both', 'phone', ['siren', 'on-off', 'siren']),
+            new Want('siren', 'phone', ['siren']),
+        ];
+        $plan = BridgePlan::of($house, $wants, Policy::LocalFirst);
+
+        self::assertSame([true, true, false], array_map(static fn (Path $path): bool => $path->brings(), $plan->paths));
+        self::assertSame(['plug', 'both'], array_map(static fn (Path $path): string => $path->want->device, $plan->worthwhile()));
+        self::assertSame([['plug', 'both']], array_map(static fn (Link $link): array => $link->devices, Link::all($plan, ['hub'])));
+        self::assertSame(
+            [['both'], ['plug'], ['both', 'plug']],
+            array_map(static fn (RemovalAdvice $one): array => $one->alsoRemoves, RemovalAdvice::all($plan, $house)),
+        );
+        foreach (Outage::all(new Household([], [], [], []), $plan) as $outage) {
+            self::assertNotContains('siren', array_map(
+                static fn (Path $path): string => $path->want->device,
+                [...$outage->stops, ...$outage->goesOn],
+            ));
+        }
     }
 
     /** @return non-empty-list<RemovalAdvice> */

@@ -19,7 +19,7 @@
             Str::ucfirst($outage->name) }}</a></th>
         @foreach ($bridging->ecosystems as $key => $one)
         @php($stops = count($outage->stopsIn($key)))
-        @php($all = count(array_filter($bridging->plan()->paths, fn ($path) => $path->want->ecosystem === $key)))
+        @php($all = count(array_filter($bridging->plan()->worthwhile(), fn ($path) => $path->want->ecosystem === $key)))
         <td><span class="cell-of">{{ $one->name }}: </span>@if ($all === 0)<span class="quiet">nothing there</span>
             @elseif ($stops === 0)goes on
             @elseif (in_array($key, $outage->standing, true))<strong>stands still</strong>

@@ -2,7 +2,7 @@
 @if ($content->bridging === null)
 <p>Nothing is used from elsewhere than the hub and by hand.</p>
 @else
-@php($paths = $content->bridging->plan()->paths)
+@php($paths = $content->bridging->plan()->worthwhile())
 <p>By hand everything goes on as it stands on the wall. From elsewhere:</p>
 <table><tr><th style="width: 34%">Without</th>
 @foreach ($content->bridging->ecosystems as $one)<th>{{ $one->name }}</th>@endforeach

@@ -7,6 +7,7 @@ namespace Tests\Feature\Cases;
 use App\Bridging\JobBridging;
 use App\Models\BridgeLink;
 use App\Models\Ecosystem;
+use App\Stations\Bridge\ActPlace;
 use Kavvel\Core\Bridging\Act;
 use Kavvel\Core\Bridging\ActKind;
 use Kavvel\Core\Bridging\LinkAtHand;
@@ -116,13 +117,14 @@ trait LinksAHouse
             ActKind::Count => $this->pass(20),
             default => null,
         };
-        if (in_array($act->kind, [ActKind::Include, ActKind::Window, ActKind::Key, ActKind::Count], true)) {
+        $isTold = ActPlace::of($this->bridging(), $at) !== null;
+        if ($isTold) {
             $this->post($this->url('/link-tellings'), ['link' => $link->key(), 'number' => $number])->assertSessionHasNoErrors();
         }
         if ($act->kind === ActKind::Key) {
             $this->byHand($target + ['act' => 'enter-key', 'key' => $row()->credentials()->sole()->secret]);
         }
-        if (! in_array($act->kind, [ActKind::Include, ActKind::Window, ActKind::Count], true)) {
+        if (! $isTold || $act->kind === ActKind::Key) {
             $said = $act->kind === ActKind::SignIn ? $client : '';
             $at = ['link' => $link->key(), 'number' => $number];
             $this->post($this->url('/link-acts'), $at + ['said' => $said])->assertSessionHasNoErrors();
