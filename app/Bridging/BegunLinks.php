@@ -74,6 +74,7 @@ final readonly class BegunLinks
     {
         $box = $link->from === null ? null : $household->box($link->from);
         $source = match (true) {
+            $link->isShare() => [Act::shareOf($household->device($link->devices[0])->name)],
             $link->from === null => [],
             $box === null => [Act::windowOf($household->device($link->from)->name)],
             default => $box->sheet->acts[" {$link->form}"] ?? [],

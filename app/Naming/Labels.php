@@ -8,14 +8,19 @@ use App\JobSheet\HubOfSlot;
 use App\Models\Node;
 use App\Models\Slot;
 use Kavvel\Core\Naming\DeviceLabel;
+use Kavvel\Core\Protocol\Joining;
 
 /** Writes the name of a slot to its device, in the form that fits the fields of its radio. */
 final readonly class Labels
 {
-    /** A name counts once its hub has confirmed it; at once, where no hub has a link to the device. */
+    /**
+     * A name counts once its hub has confirmed it; at once, where no hub has a link to the device, and on a wired bus: there it stands
+     * in the project, and the hub writes nothing.
+     */
     public function write(Slot $slot, Node $node, DeviceLabel $label): void
     {
-        $gateway = HubOfSlot::linked($slot, $node);
+        $isWritten = $node->protocol->rules()->joining() !== Joining::Addressed;
+        $gateway = $isWritten ? HubOfSlot::linked($slot, $node) : null;
         $command = (string) str()->ulid();
         $slot->update([
             'label' => $label->name, 'label_place' => $label->place, 'name_command' => $command, 'name_refused' => null,

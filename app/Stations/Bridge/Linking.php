@@ -161,7 +161,8 @@ final readonly class Linking
 
             return "{$seen} of {$expected} appeared";
         }
-        if ($act?->kind === ActKind::Scan && ($run->windowUntil() ?? now()) < now()) {
+        $until = $act?->kind === ActKind::Scan ? $run->windowUntil() : null;
+        if ($until !== null && $until < now()) {
             throw LinkRefused::isOver();
         }
 

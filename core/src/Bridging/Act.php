@@ -58,6 +58,17 @@ final readonly class Act
         );
     }
 
+    /** The window of one device, which is in a hub already and is shared on. */
+    public static function shareOf(string $name): self
+    {
+        return new self(
+            ActKind::Window,
+            "Open the sharing window of the {$name}",
+            seconds: self::WINDOW[1],
+            effect: 'Whoever has the code can add it',
+        );
+    }
+
     /** @return array<string, mixed> as a file has it */
     public function toArray(): array
     {

@@ -54,6 +54,12 @@ final readonly class Link
         );
     }
 
+    /** A device itself is shared into an ecosystem. */
+    public function isShare(): bool
+    {
+        return $this->from === null && $this->isIntoEcosystem && $this->form === Form::MATTER;
+    }
+
     /** Whether a link of this key goes by an export of a box. */
     public static function goesBy(string $key, string $box, string $form): bool
     {

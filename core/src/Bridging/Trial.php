@@ -17,9 +17,13 @@ final readonly class Trial
         $needs = $want->needs;
         $acts = array_values(array_intersect(['lock', 'cover', 'level', 'on-off', 'thermostat', 'valve', 'activity'], $needs));
         $known = array_values(array_diff($needs, $acts));
-        $see = $acts === []
-            ? implode(', ', array_map(FunctionTable::words(...), $known)).' shows there as it is, and changes within 2 s when it does'
-            : 'the device does it, and '.$ecosystem.' shows the state that it is in then';
+        $see = match (true) {
+            $acts === [] => implode(', ', array_map(FunctionTable::words(...), $known))
+                .' shows there as it is, and changes within 2 s when it does',
+            $acts[0] === 'cover' => 'it opens, stops on the way when it is told, and goes both ways from there; '
+                ."{$ecosystem} shows where it is",
+            default => 'the device does it, and '.$ecosystem.' shows the state that it is in then',
+        };
 
         return new self(self::sentence($from, $ecosystem, $acts[0] ?? null, $name), $see);
     }

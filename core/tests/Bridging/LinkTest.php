@@ -137,7 +137,7 @@ final class LinkTest extends TestCase
      */
     #[TestWith([WantedFrom::Voice, ['level', 'on-off'], 'Say: “set the hall lamp to 30 percent”', 'the device does it'])]
     #[TestWith([WantedFrom::Phone, ['lock'], 'Lock the hall lamp from Phone', 'the device does it'])]
-    #[TestWith([WantedFrom::Panel, ['cover'], 'Open the hall lamp from Phone', 'the device does it'])]
+    #[TestWith([WantedFrom::Panel, ['cover'], 'Open the hall lamp from Phone', 'it opens, stops on the way'])]
     #[TestWith([WantedFrom::Phone, ['temperature'], 'Trigger the hall lamp, and look at Phone', 'temperature shows there'])]
     #[TestWith([WantedFrom::Voice, ['contact'], 'Say: “how is the hall lamp”', 'open or closed shows there'])]
     public function test_what_is_wanted_says_what_is_tried(WantedFrom $from, array $needs, string $say, string $see): void

@@ -106,7 +106,8 @@ final readonly class Contents
     {
         return match (true) {
             PlacedDevice::isBehind($form) => $state->presence !== Presence::Absent,
-            $box === $this->world->house->premises->hub => $state->isIn(),
+            // What is on the wires that a hub is on needs no pairing with it.
+            $box === $this->world->house->premises->hub => $state->isIn() || $state->device->bus !== null,
             default => in_array($state->device->key, $this->ecosystems->boxes[$box]->joined, true),
         };
     }

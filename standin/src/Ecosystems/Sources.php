@@ -38,7 +38,8 @@ final readonly class Sources
     public function mark(string $id): string
     {
         $made = $this->made($id);
-        $address = $this->device($id)->device->address;
+        $device = $this->device($id)->device;
+        $address = $device->bus?->knownAt() ?? $device->address;
 
         return $made === null ? $address : "{$address}#{$made->wrapping->as()}";
     }

@@ -26,6 +26,12 @@ final readonly class BusUnit
         public ?GroupAddress $tells,
     ) {}
 
+    /** The address of a group by which others know it: its own stands in the project of the bus alone. */
+    public function knownAt(): string
+    {
+        return ($this->says ?? $this->obeys ?? $this->tells)->text ?? $this->own;
+    }
+
     /** @throws InvalidInput */
     public static function read(Input $unit): self
     {

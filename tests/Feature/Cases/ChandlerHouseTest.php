@@ -6,11 +6,15 @@ namespace Tests\Feature\Cases;
 
 use App\Naming\JobNames;
 use App\Naming\RenameAsk;
+use Kavvel\Core\Bridging\Fabrics;
 use Kavvel\Core\Pairing\Failure;
+use Kavvel\Standin\Ecosystems\ShareWindow;
 
-/** Case 8, as far as naming: a wired bus, five Matter devices, and a bridge with four children. */
+/** Case 8, but for its rules: a wired bus, five Matter devices, and a bridge with four children, shared on to a second ecosystem. */
 final class ChandlerHouseTest extends PairsAHouse
 {
+    use LinksAHouse;
+
     private const PROJECT = "address;name\n1/0/1;Shop keypad key\n1/0/2;Shop keypad status\n2/0/1;Office presence status\n";
 
     protected function key(): string
@@ -81,5 +85,32 @@ final class ChandlerHouseTest extends PairsAHouse
         $this->hearIn('office-presence', 'Office presence');
 
         $this->assertAllAreIn();
+    }
+
+    public function test_what_is_in_one_ecosystem_is_shared_on_to_a_second_by_windows_of_its_own(): void
+    {
+        $this->hands('fault', ['device' => 'sign-relay', 'fault' => '']);
+        foreach (['till-plug', 'sign-relay', 'shop-door', 'office-blind', 'bridge'] as $slot) {
+            $this->pair($slot);
+        }
+        $this->pass(5);
+        foreach (['counter-lamp', 'shelf-lamp'] as $slot) {
+            $this->take($slot);
+        }
+        $this->settle();
+        $made = $this->linkAll();
+        $direct = ['office-blind', 'shop-door', 'sign-relay', 'till-plug'];
+        foreach (['phone', 'voice'] as $ecosystem) {
+            foreach ($direct as $slot) {
+                self::assertContains("of {$slot} as matter to ecosystem {$ecosystem}", $made);
+            }
+            self::assertContains("from bridge as matter-bridge to ecosystem {$ecosystem}", $made);
+            self::assertEmpty(array_diff([...$direct, 'counter-lamp', 'shelf-lamp'], $this->slotsIn($ecosystem)));
+        }
+        $held = array_filter($this->bridging()->plan()->fabrics, static fn (Fabrics $one): bool => $one->device === 'till-plug');
+        self::assertSame([[3, 5]], array_values(array_map(static fn (Fabrics $one): array => [$one->used, $one->limit], $held)));
+        $ofTheHub = array_filter($this->fold()->ecosystems->openWindows(), static fn (ShareWindow $one): bool => $one->box === 'hub-box');
+        self::assertSame([], $ofTheHub, 'none is left open');
+        self::assertSame(0, $this->house->temporaryStates()->whereNull('closed_at')->whereNotNull('bridge_link_id')->count());
     }
 }

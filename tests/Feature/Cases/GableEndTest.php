@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Cases;
 
+use App\Models\BridgeLink;
+use Kavvel\Core\Bridging\MigrationStep;
+use Kavvel\Core\Bridging\Path;
 use Kavvel\Core\Protocol\Protocol;
 use Tests\Feature\TriesByHand;
 
-/** Case 6, as far as the mesh: two locks in an account, doors measured, fewest relays, the way out proved, the hub moved. */
+/** Case 6: two locks in an account, doors measured, fewest relays, the way out proved, the hub moved, and a path that stays local. */
 final class GableEndTest extends PairsAHouse
 {
+    use LinksAHouse;
     use NamesAHouse;
     use TriesByHand;
 
@@ -115,5 +119,88 @@ final class GableEndTest extends PairsAHouse
 
         self::assertTrue($this->card('front-bolt')->isIn());
         self::assertFalse($this->fold()->world->hears($this->fold()->world->devices['front-bolt']), 'from the cellar it needs its relay');
+    }
+
+    public function test_no_lock_goes_by_the_account_alone_and_the_local_path_replaces_it_without_a_dark_evening(): void
+    {
+        $this->bringIn();
+        self::assertSame([], array_filter($this->bridging()->plan()->paths, static fn (Path $one): bool => ! $one->way->isLocal));
+        $this->byHand(['of' => 'phone', 'act' => 'sign-in', 'by' => 'Tove Marsh']);
+        $this->byHand(['of' => 'phone', 'act' => 'discover']);
+        self::assertSame(['front-bolt', 'porch-bolt'], $this->slotsIn('phone'), 'as it was: by its account');
+        $old = BridgeLink::query()->where('site_job_id', $this->house->id)->where('key', 'like', 'of devices as cloud-link%')->sole();
+        self::assertSame(MigrationStep::ListUsers, $this->step($old));
+        $this->post($this->url("/bridge-links/{$old->id}/migration"), [
+            'users' => 'Evening routine of the phone locks both', 'school' => 'keep-until-proved',
+            'until' => now()->addDays(3)->format('Y-m-d'),
+        ])->assertSessionHasNoErrors();
+
+        self::assertSame(['from hub-box as matter-bridge to ecosystem phone'], $this->linkAll());
+        self::assertSame(['front-bolt', 'front-bolt', 'porch-bolt', 'porch-bolt'], $this->slotsIn('phone'), 'both paths side by side');
+        $this->get($this->url('/hand-over'))->assertSee('Two paths into Wicket side by side');
+        $this->proveAll();
+        self::assertSame(MigrationStep::TakeOver, $this->step($old));
+        $this->delete($this->url("/bridge-links/{$old->id}"))->assertSessionHasErrors('link');
+        $this->put($this->url("/bridge-links/{$old->id}/migration"));
+        $this->byHand(['of' => 'phone', 'act' => 'close', 'door' => 'devices as cloud-link']);
+        $this->travel(2)->minutes();
+        $this->delete($this->url("/bridge-links/{$old->id}"))->assertSessionHasNoErrors();
+
+        self::assertSame(['front-bolt', 'porch-bolt'], $this->slotsIn('phone'), 'each once');
+        self::assertSame(0, $this->bridging()->countProved(), 'proved once more without it');
+        $this->proveAll();
+        self::assertSame(2, $this->bridging()->countProved());
+        $this->get($this->url('/hand-over'))->assertDontSee('Two paths into Wicket side by side');
+    }
+
+    public function test_twins_that_an_account_leaves_behind_are_told_with_what_stays(): void
+    {
+        $this->bringIn();
+        BridgeLink::query()->where('site_job_id', $this->house->id)->delete();
+        $this->byHand(['of' => 'phone', 'act' => 'sign-in', 'by' => 'Tove Marsh']);
+        $this->byHand(['of' => 'phone', 'act' => 'discover']);
+        $this->linkAll();
+        self::assertCount(4, $this->shownIn('phone'));
+        $this->get($this->url('/bridge'))->assertSee('2 devices show there twice')->assertSee('Point it to what')
+            ->assertSee('Delete them in Wicket: they came by themselves.');
+        foreach ($this->shownIn('phone') as $shown) {
+            if ($shown->over === null) {
+                $this->byHand(['of' => 'phone', 'act' => 'delete', 'id' => $shown->id]);
+            }
+        }
+        self::assertSame(['front-bolt', 'porch-bolt'], $this->slotsIn('phone'));
+        $this->get($this->url('/bridge'))->assertDontSee('show there twice');
+    }
+
+    public function test_the_key_is_taken_by_a_function_that_is_switched_on_for_it_and_off_again(): void
+    {
+        $opening = ['opening' => 'account-function', 'of' => 'Wicket', 'at' => 'ecosystem phone', 'until' => now()->format('Y-m-d')];
+        $this->post($this->url('/openings'), $opening)->assertSessionHasNoErrors();
+        $this->post($this->url('/slots/front-bolt/credentials'), ['label' => 'Offline key', 'secret' => '7f3a99c1'])
+            ->assertSessionHasNoErrors();
+        $this->get($this->url('/hand-over'))->assertSee('Wicket');
+        $state = $this->house->temporaryStates()->whereNull('closed_at')->sole();
+        $this->delete($this->url("/temporary-states/{$state->key}"));
+        self::assertSame(0, $this->house->temporaryStates()->whereNull('closed_at')->count());
+    }
+
+    private function bringIn(): void
+    {
+        $this->post($this->url('/relays'), ['point' => 'hall-p01', 'protocol' => 'bluetooth', 'lens' => 'radio']);
+        foreach (['front-cloud', 'porch-cloud'] as $existing) {
+            $this->post($this->url("/existing/{$existing}/departure"));
+        }
+        $this->pair('front-bolt');
+        $this->pair('porch-bolt');
+        foreach (['front-bolt' => 'Front door bolt', 'porch-bolt' => 'Porch door bolt'] as $slot => $name) {
+            $this->put($this->url("/slots/{$slot}/name"), ['name' => $name, 'lock_version' => $this->named($slot)->lock_version]);
+        }
+        $this->pass(2);
+        $this->settle();
+    }
+
+    private function step(BridgeLink $old): MigrationStep
+    {
+        return $this->bridging()->migrations()[$old->id]->step;
     }
 }

@@ -18,6 +18,8 @@ use Kavvel\Core\Bridging\ShownDevice;
 /** A house whose paths are chosen, linked act by act by a person of ours and the client, and proved. */
 trait LinksAHouse
 {
+    private int $windows = 0;
+
     protected function bridging(): JobBridging
     {
         return JobBridging::of($this->sheetOf($this->key()));
@@ -125,10 +127,23 @@ trait LinksAHouse
             $this->byHand($target + ['act' => 'enter-key', 'key' => $row()->credentials()->sole()->secret]);
         }
         if (! $isTold || $act->kind === ActKind::Key) {
-            $said = $act->kind === ActKind::SignIn ? $client : '';
+            $said = match ($act->kind) {
+                ActKind::SignIn => $client,
+                ActKind::Window => $this->windowIn($link->from, $number),
+                default => '',
+            };
             $at = ['link' => $link->key(), 'number' => $number];
             $this->post($this->url('/link-acts'), $at + ['said' => $said])->assertSessionHasNoErrors();
         }
+    }
+
+    /** A bridge is shared in its own app: what code it shows there. */
+    private function windowIn(?string $bridge, int $number): string
+    {
+        $ref = 'by-hand-'.++$this->windows."-{$number}";
+        $this->byHand(['box' => $bridge, 'act' => 'open-window', 'ref' => $ref, 'seconds' => 900]);
+
+        return $this->fold()->ecosystems->windows[$ref]->code;
     }
 
     /** @param array<string, string> $target */

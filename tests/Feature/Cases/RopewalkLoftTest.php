@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Cases;
 
+use Kavvel\Core\Bridging\Leg;
 use Tests\Feature\TriesByHand;
 
-/** Case 1, as far as pairing: a blind motor on Wi-Fi, taught and tried by hand before anything pairs it. */
+/** Case 1: a blind motor on Wi-Fi, taught and tried by hand before anything pairs it, then led into four ecosystems. */
 final class RopewalkLoftTest extends PairsAHouse
 {
+    use LinksAHouse;
+    use NamesAHouse;
     use TriesByHand;
 
     protected function key(): string
@@ -56,5 +59,63 @@ final class RopewalkLoftTest extends PairsAHouse
         $this->pair('loft-blind');
 
         $this->assertAllAreIn();
+    }
+
+    public function test_it_is_led_into_all_four_one_of_them_only_over_an_export_of_the_hub(): void
+    {
+        $this->bringIn();
+        $ways = [];
+        foreach ($this->bridging()->plan()->paths as $path) {
+            $over = array_map(static fn (Leg $leg): string => $leg->box->name, $path->way->legs);
+            $ways[$path->want->ecosystem] = [$path->way->form, $over];
+        }
+        self::assertSame([
+            'voice' => ['cloud-link', []], 'phone' => ['matter-bridge', ['Hub']], 'panel' => ['driver', ['Hub']],
+        ], $ways);
+        self::assertCount(3, $this->linkAll());
+        foreach (['voice', 'phone', 'panel'] as $ecosystem) {
+            self::assertSame(['loft-blind'], $this->slotsIn($ecosystem));
+        }
+        self::assertSame(['loft-blind'], $this->fold()->ecosystems->boxes['hub-box']->shown['driver'], 'a list of one');
+    }
+
+    public function test_name_and_room_are_set_in_each_as_far_as_they_do_not_go_along(): void
+    {
+        $this->bringIn();
+        $this->linkAll();
+        foreach (['voice', 'phone', 'panel'] as $ecosystem) {
+            $this->put($this->url("/ecosystems/{$ecosystem}/names"))->assertSessionHasNoErrors();
+            $shown = $this->shownIn($ecosystem)[0];
+            self::assertSame(['Loft street window blind', 'Loft'], [$shown->name, $shown->room], $ecosystem);
+        }
+        $this->get($this->url('/bridge?lens=names'))->assertOk()->assertSee('follows a later name')->assertSee('keeps the first name');
+    }
+
+    public function test_it_stops_half_way_from_each_of_them_and_goes_both_ways_from_there(): void
+    {
+        $this->bringIn();
+        $this->linkAll();
+        foreach (['voice', 'phone', 'panel'] as $ecosystem) {
+            $this->put($this->url("/ecosystems/{$ecosystem}/names"));
+        }
+        foreach (['Corran', 'Wicket', 'Sillboard'] as $name) {
+            $path = $this->bridging()->toProve();
+            self::assertNotNull($path);
+            $page = $this->get($this->url('/bridge'))->assertSee('goes both ways from there');
+            self::assertStringContainsString("{$name} shows where it is", html_entity_decode((string) $page->getContent()));
+            $this->prove($path);
+        }
+        self::assertNull($this->bridging()->toProve());
+        $this->get($this->url('/bridge'))->assertSee('The paths are settled');
+    }
+
+    private function bringIn(): void
+    {
+        foreach (['mounted', 'cord', 'direction', 'end-stops'] as $step) {
+            $this->post($this->url('/slots/loft-blind/hang-steps'), ['hang_step' => $step, 'fixing' => 'screws']);
+        }
+        $this->pair('loft-blind');
+        $this->nameAll();
+        $this->settle();
     }
 }
