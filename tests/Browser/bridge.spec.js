@@ -19,12 +19,12 @@ test('the three ways differ over the same devices, and the page says how', async
     await page.goto(`${JOB}/bridge`);
     await expect(card(page)).toContainText('Choose by which paths');
     await expect(page.locator('svg.paths')).toBeVisible();
-    await expect(page.locator('.b-lost.is-wanted')).toHaveText('siren');
+    await expect(page.locator('.b-lost.is-wanted')).toHaveText(['tilt', 'siren']);
     await expectAccessible(page);
 
     await page.getByRole('link', { name: 'Every function' }).click();
     await expect(card(page)).toContainText('Chart room desk socket, Wicket: cloud account; stops with the internet; keeps watts.');
-    await expect(page.locator('.bridge-top')).toContainText('31 wants, 30 met, 2 over a cloud');
+    await expect(page.locator('.bridge-top')).toContainText('31 wants, 29 met, 2 over a cloud');
     await expectAccessible(page);
     await page.getByRole('link', { name: 'Fewest boxes' }).click();
     await expect(card(page)).toContainText('Washroom wall towel rail, Wicket: cloud account');
@@ -67,8 +67,40 @@ test('what is missing is bought, and the client is told what will not work', asy
     await touch(page, 'It is there now');
     await expect(card(page)).toContainText('Tell Odile Harrow what will not work');
     await expect(card(page)).toContainText('Landing wall siren, Wicket');
+    await expect(card(page)).toContainText('Tansy does not know tilt.');
+    await stored(page, () => page.getByRole('button', { name: 'Show its tilt as open and close' }).click());
+    await expect(card(page)).not.toContainText('Tansy does not know tilt.');
     await touch(page, 'It is said');
+});
+
+test('what is not known there is measured at both ends, and the hub shows it as open and close', async ({ page, browser }) => {
+    await page.goto(`${JOB}/bridge`);
+    await expect(page.locator('#move h2')).toHaveText('Turn its slats fully open');
+    await expectAccessible(page);
+    await touch(page, 'Drive it open');
+    await expect(page.locator('#move h2')).toHaveText('It is being driven open');
+    const other = await (await browser.newContext()).newPage();
+    await signIn(other, 'idris');
+    await other.goto(`${JOB}/bridge`);
+    await expect(other.locator('#move h2')).toHaveText('Turn its slats fully closed');
+    await expect(other.locator('#move .over')).toContainText('1 of 6');
+    await page.reload();
+    await touch(other, 'Drive it closed');
+    await other.close();
+    for (const end of ['open', 'closed', 'open', 'closed']) {
+        await touch(page, `Drive it ${end}`);
+    }
+    await expect(page.locator('#move h2')).toHaveText('Have it shown as open and close');
+    await expect(card(page).locator('.ends svg')).toHaveAccessibleName(/open from 8\d % up, closed from [78]\d % down/);
+    await expectAccessible(page);
+    await touch(page, 'Have Hub make it');
     await expect(card(page)).toContainText('Hub to Tansy, Matter bridge');
+    await page.getByRole('link', { name: 'Chart room window blind', exact: true }).click();
+    await expect(card(page)).toContainText('To Tansy, as open and close');
+    await expect(card(page)).toContainText(/Hub: open from 8\d % up/);
+    await page.getByRole('link', { name: 'What was measured' }).click();
+    await expect(page.locator('#move h2')).toHaveText('It shows as open and close');
+    await expectAccessible(page);
 });
 
 test('a link is made act by act, the hub and the ecosystem do and tell what they can, and it grows a rung', async ({ page }) => {
@@ -77,7 +109,7 @@ test('a link is made act by act, the hub and the ecosystem do and tell what they
     await expect(page.locator('#move .over')).toContainText('Hub to Tansy, Matter bridge');
     await expect(card(page)).toContainText('What has no name yet shows there under a code');
     await stored(page, () => page.getByRole('button', { name: 'Link all the same' }).click());
-    await expect(card(page)).toContainText('The 3 that are shown');
+    await expect(card(page)).toContainText('The 4 that are shown');
     await expectAccessible(page);
     await touch(page, 'Have Hub show these');
     await expect(page.locator('#move h2')).toHaveText('Switch the export on, on the page of the hub');
@@ -101,7 +133,7 @@ test('a link is made act by act, the hub and the ecosystem do and tell what they
     await handle(page.request, '', { do: 'advance', seconds: '60' });
     await touch(page, 'Read what Tansy shows');
     await expect(page.locator('.b-cable.is-linked').first()).toBeAttached();
-    await expect(page.locator('#move h2')).toHaveText('Set 2 names and 2 rooms there');
+    await expect(page.locator('#move h2')).toHaveText('Set 3 names and 3 rooms there');
     await expectAccessible(page);
 });
 
@@ -111,9 +143,11 @@ test('names and rooms are set in the ecosystem and read there, and then it is pr
     await expect(row.locator('.is-wrong').first()).toHaveText('Chart room ceiling dimmer');
     await expectAccessible(page);
     await touch(page, 'Set them over the link');
+    await expect(page.locator('#move h2')).toHaveText('Say: “open the chart room window blind slats”');
+    await touch(page, 'It does');
     await expect(page.locator('#move h2')).toHaveText('Say: “set the chart room ceiling dimmer to 30 percent”');
     await touch(page, 'It does');
-    await expect(card(page)).toContainText('1 of 3 linked are proved');
+    await expect(card(page)).toContainText('2 of 4 linked are proved');
     await page.goto(`${JOB}/bridge?lens=names`);
     await expect(row.locator('td').first()).toContainText('Ceiling dimmer');
     await expect(row.locator('td').first().locator('.is-wrong')).toHaveCount(0);
@@ -144,13 +178,13 @@ test('what came in by two paths shows twice, and the second is taken out where i
     await page.goto(`${JOB}/bridge?lens=boxes&at=ecosystem+voice`);
     await stored(page, () => page.getByRole('button', { name: 'Read it now' }).click());
     await page.goto(`${JOB}/bridge`);
-    await expect(page.locator('#move h2')).toHaveText('3 devices show there twice, 15 should not show there');
+    await expect(page.locator('#move h2')).toHaveText('4 devices show there twice, 15 should not show there');
     await expect(card(page)).toContainText('Do not delete them in Tansy: that takes the whole bridge away, with all behind it.');
     await expect(card(page).locator('.twin').first()).toContainText('keep');
     await expectAccessible(page);
     await touch(page, 'Have Export box take them out');
     await expect(card(page)).not.toContainText('twice');
-    await expect(card(page)).toContainText('of 3 linked are proved');
+    await expect(card(page)).toContainText('of 4 linked are proved');
 });
 
 test('a device is tried from all sides, and everybody sees it in time', async ({ page }) => {
@@ -181,7 +215,7 @@ test('without the internet the table and the plan say what goes on', async ({ pa
     await page.goto(`${JOB}/bridge?lens=outage`);
     const row = (name) => page.getByRole('row', { name: new RegExp(`^${name}`) });
     await expect(row('The internet')).toContainText('stands still');
-    await expect(row('The internet')).toContainText('1 of 10 stops');
+    await expect(row('The internet')).toContainText('1 of 9 stops');
     await expect(row('The internet')).toContainText('goes on');
     await expect(row('Hub').first()).toContainText('all of 6 stop');
     await expectAccessible(page);
