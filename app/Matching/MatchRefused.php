@@ -13,6 +13,13 @@ use Kavvel\Core\Pairing\NodeFit;
 /** A node can't become the device of a slot. */
 final class MatchRefused extends Refused
 {
+    /** @param string $ecosystems by name */
+    public static function showsIn(Slot $slot, string $ecosystems): self
+    {
+        return new self('node', "The {$slot->title()} shows in {$ecosystems}: what uses it there breaks with it. "
+            .'Look on its sheet, under “Change”, what goes with it and how it is taken out there, then take it away all the same.');
+    }
+
     public static function slotIsTaken(Slot $slot): self
     {
         return new self('address', "The {$slot->title()} has a device already. Take that one away first.");

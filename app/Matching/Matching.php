@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Matching;
 
 use App\Logbook\Logbook;
+use App\Models\BridgeLink;
 use App\Models\JoinWindow;
 use App\Models\Node;
 use App\Models\SiteJob;
@@ -61,8 +62,17 @@ final readonly class Matching
         }
     }
 
-    public function undo(SiteJob $job, Slot $slot, User $person): void
+    /**
+     * @param  string  $seen  ecosystems of which the person was told that it shows there
+     *
+     * @throws MatchRefused where it shows in others
+     */
+    public function undo(SiteJob $job, Slot $slot, string $seen, User $person): void
     {
+        $into = implode(', ', BridgeLink::into($slot));
+        if ($into !== '' && $into !== $seen) {
+            throw MatchRefused::showsIn($slot, $into);
+        }
         $node = $slot->node()->first();
         $slot->update(['node_id' => null, 'named_at' => null]);
         if ($node !== null) {

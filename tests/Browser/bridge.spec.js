@@ -153,6 +153,12 @@ test('names and rooms are set in the ecosystem and read there, and then it is pr
     await expect(row.locator('td').first().locator('.is-wrong')).toHaveCount(0);
     await page.goto(`${JOB}/pair?slot=chart-dimmer`);
     await expect(page.locator('.ladder')).toContainText('Tansy');
+    await page.locator('#edit-slot summary').click();
+    await expect(page.locator('#edit-slot')).toContainText('It shows in Tansy. Before it goes:');
+    await expect(page.locator('#edit-slot')).toContainText('Do not delete it in Tansy. Take it out of the list of what Hub shows');
+    await expect(page.locator('#edit-slot')).toContainText('it takes 2 others along');
+    await expect(page.getByRole('button', { name: 'Take its device away all the same' })).toBeVisible();
+    await expectAccessible(page);
 });
 
 test('a key that the hub made goes through the store to the other box', async ({ page }) => {

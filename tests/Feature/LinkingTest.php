@@ -216,7 +216,13 @@ final class LinkingTest extends TestCase
         $this->post('/jobs/lantern-house/slots/signal-dimmer/proofs', $proof)->assertRedirect(self::PAGE);
         self::assertSame('done', JobSheet::of($this->siteJob())->cards['signal-dimmer']->standing()->words());
         $this->get(self::PAGE)->assertSee('1 of 3 linked are proved');
-        $this->get('/jobs/lantern-house/forms/slots/signal-dimmer')->assertOk()->assertSee('It shows in Tansy.');
+        $this->get('/jobs/lantern-house/forms/slots/signal-dimmer')->assertOk()->assertSee('It shows in Tansy. Before it goes')
+            ->assertSee('Do not delete it in Tansy.')->assertSee('Take its device away all the same');
+        $this->delete('/jobs/lantern-house/slots/signal-dimmer/node')->assertSessionHasErrors('node');
+        self::assertNotNull($this->slot('signal-dimmer')->node_id, 'nobody has looked what goes with it');
+        $this->delete('/jobs/lantern-house/slots/signal-dimmer/node', ['seen' => 'Wicket'])->assertSessionHasErrors('node');
+        $this->delete('/jobs/lantern-house/slots/signal-dimmer/node', ['seen' => 'Tansy'])->assertSessionHasNoErrors();
+        self::assertNull($this->slot('signal-dimmer')->node_id);
         $this->get('/jobs/lantern-house/forms/slots/freezer')->assertOk()->assertDontSee('It shows in');
         $this->post('/jobs/lantern-house/slots/chart-dimmer/proofs', ['outcome' => 'failed', 'reason' => 'it lags'] + $proof);
         self::assertTrue($this->siteJob()->snags()->where('text', 'like', 'Tansy fails on the %it lags')->exists());

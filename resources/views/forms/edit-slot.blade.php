@@ -12,13 +12,20 @@
 </x-form>
 @php($linked = App\Models\BridgeLink::into($slot))
 @if ($linked !== [])
-<p class="note danger">It shows in {{ implode(', ', $linked) }}. Before it goes, see
-    <a href="{{ route('jobs.bridge', $job) }}">at Bridge</a> what else goes with it there, and how it is taken out so that the others
-    stay.</p>
+@php($removals = App\Bridging\Removals::of($job, $slot))
+<div class="note danger"><p>It shows in {{ implode(' and ', $linked) }}. Before it goes:</p>
+<ul>
+    @foreach ($removals as [$ecosystem, $removal])
+    <li>{{ $removal->how }}@if ($removal->alsoRemoves !== []) Deleted in {{ $ecosystem }} it takes {{
+        count($removal->alsoRemoves) === 1 ? 'one other' : count($removal->alsoRemoves).' others' }} along.@endif</li>
+    @endforeach
+    <li>What uses it there is pointed to what stays: rooms, routines, groups.</li>
+</ul></div>
 @endif
 @if ($slot->node_id !== null)
 <x-form :action="route('jobs.slots.node.destroy', [$job, $slot])" method="delete" class="mt-2">
-    <button class="btn plain">Take its device away</button>
+    <input type="hidden" name="seen" value="{{ implode(', ', $linked) }}">
+    <button class="btn plain">{{ $linked === [] ? 'Take its device away' : 'Take its device away all the same' }}</button>
 </x-form>
 @else
 <details id="remove-slot"><summary>Remove it from the plan</summary>

@@ -24,7 +24,10 @@
         <button class="btn small">Carry it over</button>
     </x-form>
     @endif
+    @php($linked = implode(', ', App\Models\BridgeLink::into($slot)))
     <x-form :action="route('jobs.slots.node.destroy', [$job, $slot])" method="delete">
+        <input type="hidden" name="seen" value="{{ $linked }}">
+        @if ($linked !== '')<p class="note danger">It shows in {{ $linked }}: what uses it there breaks.</p>@endif
         <button class="btn plain">It is none of these: take it away from here</button>
     </x-form>
     <p class="quiet">It stays on the network, and nobody’s, until it is matched again.</p>

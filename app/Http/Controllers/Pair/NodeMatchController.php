@@ -24,7 +24,7 @@ final class NodeMatchController
 
     public function destroy(JobRequest $request, SiteJob $job, Slot $slot, Matching $matching): RedirectResponse
     {
-        $matching->undo($job, $slot, $request->person());
+        $matching->undo($job, $slot, $request->string('seen')->toString(), $request->person());
 
         return redirect()->route('jobs.pair', ['job' => $job, 'slot' => $slot->key], 303);
     }
