@@ -17,7 +17,7 @@ final class MatchRefused extends Refused
     public static function showsIn(Slot $slot, string $ecosystems): self
     {
         return new self('node', "The {$slot->title()} shows in {$ecosystems}: what uses it there breaks with it. "
-            .'Look on its sheet, under “Change”, what goes with it and how it is taken out there, then take it away all the same.');
+            .'Look on its sheet, under “Change the plan here”, what goes with it and how it is taken out there; then take it away.');
     }
 
     public static function slotIsTaken(Slot $slot): self

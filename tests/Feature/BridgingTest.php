@@ -215,6 +215,7 @@ final class BridgingTest extends TestCase
         $page = "/catalogue/bridges/{$sheet->id}";
         $fields = [
             'name' => 'Own hub', 'accepts' => '', 'matterRelease' => '1.4', 'mostDevices' => '', 'caution' => '', 'hub' => '1',
+            'wraps' => '1',
             'offers' => "matter-bridge, release 1.3\ndriver\nhub-link", 'latencyMs' => '30', 'cost' => '0', 'yearlyCost' => '0',
             'support' => 'maintained', 'whenMakerStops' => '', 'lock_version' => 1,
         ];
@@ -224,6 +225,8 @@ final class BridgingTest extends TestCase
         self::assertSame(['export-box'], $this->bridging()->plan()->buying->ids());
         $this->put($page, $fields)->assertRedirect($page);
         self::assertSame([], $this->bridging()->plan()->buying->ids(), 'its own export passes the leak alarm on now');
+        self::assertTrue($sheet->refresh()->box()->wraps);
+        $this->get($page)->assertSee('It shows one function as another')->assertSee('name="wraps" value="1"', false);
         $this->put($page, [
             'acts' => "over matter-bridge\nswitch on: Switch it on (4 min)\nclient scan: Scan it (1 min)", 'taking' => '',
             'lock_version' => 2,

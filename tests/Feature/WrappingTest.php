@@ -8,6 +8,7 @@ use App\Bridging\JobBridging;
 use App\JobSheet\JobSheet;
 use App\Models\BridgeBox;
 use App\Models\BridgeLink;
+use App\Models\BridgeSheet;
 use App\Models\Ecosystem;
 use App\Models\EndReading;
 use App\Models\SlotSetting;
@@ -196,6 +197,21 @@ final class WrappingTest extends TestCase
         $this->delete(self::WRAPPERS."/{$wrapper->id}")->assertRedirect(self::PAGE);
 
         self::assertSame([], $this->fold()->ecosystems->boxes['hub-box']->made);
+        $this->get(self::PAGE)->assertSee('Tansy does not know tilt.');
+    }
+
+    public function test_a_hub_that_makes_nothing_any_more_leaves_the_want_unmet_with_a_way_out(): void
+    {
+        $wrapper = $this->made();
+        $sheet = BridgeSheet::query()->where('key', 'own-hub')->firstOrFail();
+        $sheet->update(['data' => ['wraps' => false] + $sheet->data]);
+        $this->siteJob()->touchLive();
+        $page = (string) $this->get(self::PAGE)->assertSee('No box takes chart room window blind slats in')->getContent();
+        preg_match('/at=row\+([0-9a-f]+)"[^>]*aria-label="Chart room window blind/', $page, $row);
+        $this->get(self::PAGE.'?at=row+'.($row[1] ?? ''))->assertSee('What was to be made of it');
+        $this->get(self::PAGE."?at=wrap+{$wrapper->id}")->assertSee('Do without it');
+        $this->delete(self::WRAPPERS."/{$wrapper->id}");
+
         $this->get(self::PAGE)->assertSee('Tansy does not know tilt.');
     }
 

@@ -2,6 +2,7 @@
 @use('Kavvel\Core\Bridging\FormWords')
 @use('Kavvel\Core\Bridging\FunctionTable')
 @use('Kavvel\Core\Bridging\Response')
+@use('Kavvel\Core\Bridging\Wrapper')
 @php($names = array_map(fn ($one) => $one->name, $bridging->ecosystems))
 @php($removals = $bridging->removals())
 @php($shown = $policy === $bridging->policy() ? null : $policy->value)
@@ -81,11 +82,18 @@
 </div>
 @endforeach
 @foreach ($plan->impossible as $one)
-@if ($one->want->device === $chosen->cards[0]->key() && in_array($one->want->ecosystem, $chosen->without, true))
+@if (Wrapper::rawOf($one->want->device) === $chosen->cards[0]->key())
+@php($unmade = $bridging->wrappers[$one->want->device] ?? null)
+@if (in_array($one->want->ecosystem, $chosen->without, true) || $unmade !== null)
 <p class="note danger">{{ $names[$one->want->ecosystem] }}: {{ $bridging->because($one) }}</p>
 @endif
-@if ($bench->mayWork() && $shown === null && $one->want->device === $chosen->cards[0]->key())
+@if ($bench->mayWork() && $shown === null)
+@if ($unmade === null)
 @include('bridge.wrap-choice')
+@else
+<a class="btn" href="{{ $bench->url(['at' => "wrap {$unmade->id}", 'slot' => null]) }}">What was to be made of it</a>
+@endif
+@endif
 @endif
 @endforeach
 @if (count($chosen->cards) > 1)

@@ -11,6 +11,7 @@
 ] : [
     'hub' => ['It takes in what the radios of a hub speak', $core->isHub],
     'service' => ['Somebody else runs it: nothing to plug in', $core->isService],
+    'wraps' => ['It shows one function as another: tilt as open and close', $core->wraps],
 ])
 <details id="edit-entry" @if ($errors->any()) open @endif><summary>Put this entry right</summary>
     <x-form :action="route('catalogue.bridges.update', $sheet->id)" method="put" class="catalogue-form">

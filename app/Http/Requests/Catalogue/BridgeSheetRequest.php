@@ -78,6 +78,7 @@ final class BridgeSheetRequest extends LeadRequest
             )),
         ] : [
             ...$common, 'hub' => $this->boolean('hub'), 'service' => $this->boolean('service'),
+            'wraps' => $this->boolean('wraps'),
             'offers' => array_map(
                 fn (array $offer): array => array_filter([...$offer, 'acts' => $this->acts($offer['as'])]),
                 OfferText::read($this->string('offers')->toString()),
