@@ -168,10 +168,10 @@ final class SiteJob extends Model
         return $this->hasMany(BridgeBox::class);
     }
 
-    /** @return HasMany<Wrapper, $this> */
+    /** @return HasMany<Wrapper, $this> of devices that are on the plan */
     public function wrappers(): HasMany
     {
-        return $this->hasMany(Wrapper::class);
+        return $this->hasMany(Wrapper::class)->whereHas('slot');
     }
 
     /** @return HasMany<BridgeLink, $this> */

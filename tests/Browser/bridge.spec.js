@@ -156,7 +156,8 @@ test('names and rooms are set in the ecosystem and read there, and then it is pr
     await page.locator('#edit-slot summary').click();
     await expect(page.locator('#edit-slot')).toContainText('It shows in Tansy. Before it goes:');
     await expect(page.locator('#edit-slot')).toContainText('Do not delete it in Tansy. Take it out of the list of what Hub shows');
-    await expect(page.locator('#edit-slot')).toContainText('it takes 2 others along');
+    await expect(page.locator('#edit-slot')).toContainText('it takes 3 others along');
+    await expect(page.locator('#edit-slot')).not.toContainText('Sillboard');
     await expect(page.getByRole('button', { name: 'Take its device away all the same' })).toBeVisible();
     await expectAccessible(page);
 });
@@ -215,6 +216,60 @@ test('an ecosystem that does not answer says so, and its acts are done by hand',
     await stored(page, () => page.getByRole('button', { name: 'These and no others' }).click());
     await expect(page.locator('#move h2')).toHaveText('Switch the local interface on, on the page of the hub');
     await handle(page.request, '', { do: 'plug-in' });
+});
+
+test('the panel comes in by its driver, the phone by the export, and a blind by a share of its own', async ({ page }) => {
+    await page.goto(`${JOB}/bridge?at=link+from+hub-box+as+driver+to+ecosystem+panel`);
+    await phone(page, { act: 'switch-on', box: 'hub-box', form: 'driver' });
+    await touch(page, 'It is on');
+    await phone(page, { act: 'switch-on', of: 'panel', form: 'driver' });
+    await touch(page, 'It is on');
+    await touch(page, 'Have Hub make it');
+    await expect(big(page)).toHaveText('The key is over there');
+    await stored(page, () => page.getByRole('button', { name: 'Show the key' }).click());
+    const key = await page.locator('#secret').textContent();
+    await page.getByRole('button', { name: 'Close' }).click();
+    await phone(page, { act: 'enter-key', of: 'panel', key: key.trim() });
+    await touch(page, 'The key is over there');
+    await phone(page, { act: 'discover', of: 'panel' });
+    await touch(page, 'It found something');
+    await handle(page.request, '', { do: 'advance', seconds: '60' });
+    await touch(page, 'Read what Sillboard shows');
+    await expect(page.locator('#move .over')).not.toContainText('driver');
+
+    await page.goto(`${JOB}/bridge?at=link+of+chart-blind+as+matter+to+ecosystem+voice`);
+    await expect(page.locator('#move .over')).toContainText('Chart room window blind to Tansy, Matter share');
+    await stored(page, () => page.getByRole('button', { name: 'Link all the same' }).click());
+    await touch(page, 'Signed in');
+    await expect(page.locator('#move h2')).toHaveText('Open the sharing window of the chart room window blind');
+    await touch(page, 'Open it on Hub');
+    await expect(page.locator('.share-code svg')).toBeVisible();
+    await expectAccessible(page);
+    await addByCode(page, 'voice', 'hub-box');
+    await touch(page, 'It took the code');
+    await touch(page, 'Go on');
+    await handle(page.request, '', { do: 'advance', seconds: '60' });
+    await touch(page, 'Read what Tansy shows');
+    await expect(page.locator('#move .over')).not.toContainText('Matter share');
+
+    await page.goto(`${JOB}/bridge?at=link+from+hub-box+as+matter-bridge+to+ecosystem+phone`);
+    await stored(page, () => page.getByRole('button', { name: /Link all the same|Their names are right/ }).click());
+    await touch(page, 'Have Hub show these');
+    await touch(page, 'It is on');
+    await phone(page, { act: 'sign-in', of: 'phone', by: 'Odile Harrow' });
+    await touch(page, 'Signed in');
+    await touch(page, 'Open it on Hub');
+    await expect(page.locator('.share-code svg')).toBeVisible();
+    await addByCode(page, 'phone', 'hub-box');
+    await touch(page, 'It took the code');
+    await touch(page, 'Go on');
+    await handle(page.request, '', { do: 'advance', seconds: '60' });
+    await touch(page, 'Read what Wicket shows');
+    await expect(page.locator('#move .over')).not.toContainText('Hub to Wicket, Matter bridge');
+    await page.goto(`${JOB}/bridge?lens=boxes`);
+    for (const name of ['Tansy', 'Wicket', 'Sillboard']) {
+        await expect(page.getByRole('link', { name: new RegExp(`^${name}`) }).first()).toBeVisible();
+    }
 });
 
 test('without the internet the table and the plan say what goes on', async ({ page }) => {

@@ -438,7 +438,7 @@ final class FitTest extends TestCase
         $this->get(self::FIT.'?lens=van')->assertOk()
             ->assertSeeInOrder(['Lantern House, visit 2', 'Ceiling dimmer, TW-DIM-2', 'Spacer, 5 mm', 'to prove dead', 'Device labels'])
             ->assertSeeInOrder(['Visit 2 takes 2 h 04 min', '2 visits more', 'In the wall, 6 devices', '175 min of 165'])
-            ->assertDontSee('AAA');
+            ->assertDontSeeText('AAA');
         $this->get(self::FIT.'?lens=van&at=visit+3')
             ->assertSeeInOrder(['Lantern House, visit 3', 'AAA', '4 and 1 spare', 'Pin', 'Visit 3 takes']);
         $this->get(self::FIT.'?lens=van&at=visit+77')->assertSee('Lantern House, visit 2');

@@ -217,7 +217,7 @@ final class LinkingTest extends TestCase
         self::assertSame('done', JobSheet::of($this->siteJob())->cards['signal-dimmer']->standing()->words());
         $this->get(self::PAGE)->assertSee('1 of 3 linked are proved');
         $this->get('/jobs/lantern-house/forms/slots/signal-dimmer')->assertOk()->assertSee('It shows in Tansy. Before it goes')
-            ->assertSee('Do not delete it in Tansy.')->assertSee('Take its device away all the same');
+            ->assertSee('Do not delete it in Tansy.')->assertSee('it takes 2 others along')->assertSee('Take its device away all the same');
         $this->delete('/jobs/lantern-house/slots/signal-dimmer/node')->assertSessionHasErrors('node');
         self::assertNotNull($this->slot('signal-dimmer')->node_id, 'nobody has looked what goes with it');
         $this->delete('/jobs/lantern-house/slots/signal-dimmer/node', ['seen' => 'Wicket'])->assertSessionHasErrors('node');

@@ -215,6 +215,19 @@ final class WrappingTest extends TestCase
         $this->get(self::PAGE)->assertSee('Tansy does not know tilt.');
     }
 
+    public function test_one_whose_device_is_off_the_plan_is_out_of_sight_until_that_is_put_back(): void
+    {
+        $this->chosen();
+        $this->delete('/jobs/lantern-house/slots/chart-blind/node')->assertSessionHasNoErrors();
+        $this->delete('/jobs/lantern-house/slots/chart-blind')->assertSessionHasNoErrors();
+        $this->get(self::PAGE)->assertOk()->assertDontSee('slats');
+        $this->get('/jobs/lantern-house/export')->assertOk();
+        self::assertSame(0, $this->siteJob()->wrappers()->count());
+        $this->put('/jobs/lantern-house/slots/chart-blind/removal')->assertSessionHasNoErrors();
+        self::assertSame(1, $this->siteJob()->wrappers()->count());
+        $this->get(self::PAGE)->assertOk();
+    }
+
     public function test_it_travels_with_its_job(): void
     {
         $wrapper = $this->made();

@@ -12,12 +12,14 @@ final readonly class EndBand
     /** As many readings show how far they lie apart */
     public const READINGS = 3;
 
+    private const LEAST_SLACK = 3.0;
+
     /** @param float $slack by how much it may say less or more another time: the fewer readings, the more */
     private function __construct(public float $least, public float $most, public float $slack) {}
 
     /**
      * Of readings that lie anywhere in a band alike, n of them span (n - 1) / (n + 1) of it on average: what is missing at either side
-     * is their own span over n - 1.
+     * is their own span over n - 1. A few that happen to be alike say nothing of that: some room is left in any case (assumption).
      *
      * @param  list<float>  $readings
      * @return self|null null: too few to say
@@ -29,7 +31,7 @@ final readonly class EndBand
         }
         $spread = max($readings) - min($readings);
 
-        return new self(min($readings), max($readings), $spread / (count($readings) - 1));
+        return new self(min($readings), max($readings), max(self::LEAST_SLACK, $spread / (count($readings) - 1)));
     }
 
     /** Known whole. */

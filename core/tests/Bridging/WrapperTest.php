@@ -146,12 +146,42 @@ final class WrapperTest extends TestCase
         }
     }
 
+    public function test_it_is_named_after_the_thing_and_apart_from_it_where_that_shows_too(): void
+    {
+        self::assertSame('Left slats', Wrapper::nameOf('Left slats', Wrapping::TiltAsCover, ['tilt']));
+        self::assertSame('Left slats', Wrapper::nameOf('Left slats', Wrapping::TiltAsCover, ['tilt', 'relay']));
+        self::assertSame('Blind slats', Wrapper::nameOf('Blind', Wrapping::TiltAsCover, ['cover', 'tilt']));
+        self::assertSame('Sink contact', Wrapper::nameOf('Sink', Wrapping::LeakAsContact, ['leak', 'temperature']));
+        self::assertSame('Strip', Wrapper::nameOf('Strip', Wrapping::LevelAsActivity, ['on-off', 'level']));
+    }
+
+    public function test_what_it_begins_as_is_one_of_what_it_can_be(): void
+    {
+        $can = static fn (Wrapping $one): array => array_values(array_filter(
+            ['open', 'closed', 'on', 'off', '0', '1', '60', '100', '101', '6.5', ''],
+            static fn (string $default): bool => $one->canBegin($default),
+        ));
+        self::assertSame(['open', 'closed'], $can(Wrapping::TiltAsCover));
+        self::assertSame(['open', 'closed'], $can(Wrapping::LeakAsContact));
+        self::assertSame(['on', 'off'], $can(Wrapping::SwitchAsActivity));
+        self::assertSame(['1', '60', '100'], $can(Wrapping::LevelAsActivity));
+        foreach (Wrapping::cases() as $one) {
+            self::assertTrue($one->canBegin($one->defaults()));
+        }
+        self::assertSame('Turn its slats fully open', Wrapping::TiltAsCover->moves(true));
+        self::assertSame('Turn its slats fully closed', Wrapping::TiltAsCover->moves(false));
+    }
+
     public function test_its_id_tells_of_which_device_it_is_and_what_is_proved_of_it(): void
     {
         self::assertSame('slats as cover', self::wrapper()->id());
         self::assertSame(['slats', 'slats'], [Wrapper::rawOf('slats as cover'), Wrapper::rawOf('slats')]);
         self::assertSame([true, false], [Wrapper::isOne('slats as cover'), Wrapper::isOne('slats-as-cover')]);
         self::assertSame(['phone as cover', 'phone'], [Wrapper::rung('slats as cover', 'phone'), Wrapper::rung('slats', 'phone')]);
+        self::assertSame(
+            ['Tansy, as open and close', 'Tansy'],
+            [Wrapper::rungWords('slats as cover', 'Tansy'), Wrapper::rungWords('slats', 'Tansy')],
+        );
         self::assertSame(['phone', 'phone'], [Wrapper::ecosystemOf('phone as cover'), Wrapper::ecosystemOf('phone')]);
     }
 

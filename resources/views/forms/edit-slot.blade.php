@@ -15,9 +15,9 @@
 @php($removals = App\Bridging\Removals::of($job, $slot))
 <div class="note danger"><p>It shows in {{ implode(' and ', $linked) }}. Before it goes:</p>
 <ul>
-    @foreach ($removals as [$ecosystem, $removal])
-    <li>{{ $removal->how }}@if ($removal->alsoRemoves !== []) Deleted in {{ $ecosystem }} it takes {{
-        count($removal->alsoRemoves) === 1 ? 'one other' : count($removal->alsoRemoves).' others' }} along.@endif</li>
+    @foreach ($removals as [$ecosystem, $removal, $with])
+    <li>{{ $removal->how }}@if ($with > 0) Deleted in {{ $ecosystem }} it takes {{
+        $with === 1 ? 'one other' : "{$with} others" }} along.@endif</li>
     @endforeach
     <li>What uses it there is pointed to what stays: rooms, routines, groups.</li>
 </ul></div>

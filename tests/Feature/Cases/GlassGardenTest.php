@@ -107,9 +107,9 @@ final class GlassGardenTest extends PairsAHouse
         $wrapper->refresh();
 
         self::assertSame(['86 to 93', '0 to 4'], [$wrapper->band(true)?->words(), $wrapper->band(false)?->words()]);
-        self::assertSame([84.0, 77.0], [(float) $wrapper->open_at, (float) $wrapper->closed_at], 'under 86, and apart by the band');
+        self::assertSame([82.0, 75.0], [(float) $wrapper->open_at, (float) $wrapper->closed_at], 'under 86, and apart by the band');
         $setting = $this->house->slots()->where('key', 'left-slats')->sole()->settings()->where('name', 'open-from')->sole();
-        self::assertSame(['85', '84'], [$setting->planned, $setting->actual]);
+        self::assertSame(['85', '82'], [$setting->planned, $setting->actual]);
     }
 
     private function measure(Wrapper $wrapper): void
@@ -120,7 +120,7 @@ final class GlassGardenTest extends PairsAHouse
         }
         self::assertSame(6, EndReading::query()->where('wrapper_id', $wrapper->id)->whereNotNull('value')->count());
         $this->post($this->url("/wrappers/{$wrapper->id}/made"), ['default' => 'closed'])->assertSessionHasNoErrors();
-        self::assertTrue($wrapper->refresh()->isMade());
-        self::assertLessThan(86.0, (float) $wrapper->open_at);
+        self::assertTrue($wrapper->refresh()->load('readings')->isMade());
+        self::assertLessThan(min([100.0, ...$wrapper->saidAt(true)]), (float) $wrapper->open_at);
     }
 }
