@@ -88,10 +88,7 @@
 @if (! $isOnItsWay && ! $row->isAsked())
 <details id="wrap-otherwise" @if ($row->ask_refused !== null) open @endif><summary>Otherwise</summary>
     @if (! $measures && $box?->url !== null && ! $row->isMade())
-    <x-form :action="route('jobs.wrappers.made.store', [$job, $row->id])">
-        <input type="hidden" name="default" value="{{ $row->default_value }}"><input type="hidden" name="by_hand" value="1">
-        <button class="btn w-full">It is made there by hand</button>
-    </x-form>
+    <button class="btn w-full" form="make" name="by_hand" value="1">It is made there by hand</button>
     @endif
     @if ($kind->isMeasured() && $said > 0 && $wrapping->trouble === null)
     <x-form :action="route('jobs.wrappers.readings.destroy', [$job, $row->id])" method="delete">
