@@ -124,7 +124,7 @@ final class WiringTest extends TestCase
 
         self::assertSame($dark - 1, substr_count($page, 'class="door is-dark"'));
         self::assertStringContainsString('may stay dark', $page);
-        $this->get(self::HOUSE.'/survey?lens=wants')->assertSee('13 things that are wanted are left out');
+        $this->get(self::HOUSE.'/survey?lens=wants')->assertSee('15 things that are wanted are left out');
         $this->put(self::HOUSE.'/suggested-slots', []);
         $this->get(self::CONTROL)->assertSee('may stay dark');
         $this->put(self::HOUSE.'/circuits/hall-lights/dark-doors', [...$door, 'is_left' => '0'])->assertRedirect();
