@@ -418,7 +418,7 @@ final class EcosystemsTest extends TestCase
     {
         $keys = [];
         foreach ($this->house->devices as $key => $device) {
-            $keys[$device->address] = $key;
+            $keys[$device->bus?->knownAt() ?? $device->address] = $key;
         }
         $shown = [];
         foreach ($this->ask('GET', "/ecosystems/{$ecosystem}/v1/devices")['devices'] as $one) {

@@ -49,6 +49,16 @@ final class JoiningTest extends TestCase
         yield 'Bluetooth LE' => ['tank', ['device.announced', 'device.secured', ...$asked]];
     }
 
+    public function test_a_fault_that_is_planted_ends_what_a_device_had_begun(): void
+    {
+        $deeds = $this->gestures('keeper-blind', 1.0);
+        self::assertSame('pairing', $this->state($this->fold(5, ...$deeds), 'keeper-blind')->phase, 'it looks for a window');
+        $planted = $this->fold(5, ...$deeds, ...[[4, 'fault', ['device' => 'keeper-blind', 'fault' => 'wrong-clock']]]);
+
+        self::assertSame(['out', 'off'], [$this->state($planted, 'keeper-blind')->phase, $this->state($planted, 'keeper-blind')->light]);
+        self::assertSame(Fault::WrongClock, $this->state($planted, 'keeper-blind')->fault);
+    }
+
     /** @param array<string, mixed>|null $data */
     #[DataProvider('faults')]
     public function test_each_fault_shows_as_it_would_on_site(

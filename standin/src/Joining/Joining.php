@@ -168,6 +168,13 @@ final readonly class Joining
         $this->seek($state);
     }
 
+    /** Something else is wrong with it from now on: whatever it had begun before is over. */
+    public function plant(DeviceState $state, ?Fault $fault): void
+    {
+        $state->fault = $fault;
+        $this->giveUp($state);
+    }
+
     private function giveUp(DeviceState $state): void
     {
         if ($state->phase === 'pairing') {

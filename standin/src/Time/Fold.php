@@ -201,7 +201,7 @@ final readonly class Fold
             return;
         }
         match ($entry['do']) {
-            'fault' => $state->fault = Fault::tryFrom((string) $entry['fault']),
+            'fault' => $this->joining->plant($state, Fault::tryFrom((string) $entry['fault'])),
             'new-battery' => $state->fault = in_array($state->fault, [Fault::FlatBattery, Fault::LowBattery], true) ? null : $state->fault,
             'trigger' => $state->device->bus === null ? $this->reports->trigger($state) : $this->bus->operate($state),
             'power' => $this->bridging->turn($state, Presence::tryFrom((string) $entry['kind']) ?? $state->presence),

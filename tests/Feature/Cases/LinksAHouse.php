@@ -90,7 +90,7 @@ trait LinksAHouse
     {
         $keys = [];
         foreach ($this->house()->devices as $key => $device) {
-            $keys[$device->address] = (string) $key;
+            $keys[$device->bus?->knownAt() ?? $device->address] = (string) $key;
         }
         $slots = array_map(static fn (ShownDevice $one): string => $keys[$one->mark] ?? (string) $one->mark, $this->shownIn($ecosystem));
         sort($slots);
