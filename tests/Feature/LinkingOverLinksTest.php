@@ -95,6 +95,20 @@ final class LinkingOverLinksTest extends TestCase
         self::assertNull($this->link(self::EXPORT)->window_ref);
     }
 
+    public function test_an_ecosystem_with_links_is_taken_off_only_by_who_knows_what_shows_there(): void
+    {
+        $this->linkVoice();
+        $this->get(self::PAGE.'?lens=boxes&at=ecosystem+voice')->assertSee('3 devices show there')->assertSee('Take it off all the same');
+        $this->get(self::PAGE.'?lens=boxes&at=box+hub-box')->assertSee('3 devices go over it.');
+        $this->delete('/jobs/lantern-house/ecosystems/voice')->assertSessionHasErrors('seen');
+        $this->delete('/jobs/lantern-house/bridge-boxes/hub-box', ['seen' => '2'])->assertSessionHasErrors('seen');
+        $this->delete('/jobs/lantern-house/ecosystems/voice', ['seen' => '3'])->assertSessionHasNoErrors();
+
+        self::assertSame(0, BridgeLink::query()->where('ecosystem_key', 'voice')->count());
+        self::assertSame(0, TemporaryState::query()->whereNotNull('bridge_link_id')->whereNull('closed_at')->count());
+        $this->get(self::PAGE)->assertOk()->assertDontSee('Tansy');
+    }
+
     public function test_a_window_that_the_hub_could_not_close_stays_registered_until_it_ends(): void
     {
         $this->openWindow();

@@ -59,8 +59,20 @@ final readonly class Boxes
         }
     }
 
-    public function remove(SiteJob $job, BridgeBox $box, User $person): void
+    /**
+     * What is linked over it is an old path then, and is taken out as one.
+     *
+     * @param  int  $seen  devices of which the person was told that they go over it
+     *
+     * @throws PlaceRefused where others do by now
+     */
+    public function remove(SiteJob $job, BridgeBox $box, int $seen, User $person): void
     {
+        $job->holdForWriting();
+        $devices = LinksOf::devices($box);
+        if ($devices > $seen) {
+            throw PlaceRefused::isLinked($box->name, $devices);
+        }
         $box->delete();
         $this->logbook->write($job, $person, 'bridge', "No longer a box of this job: {$box->name}.");
     }

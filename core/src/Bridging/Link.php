@@ -66,6 +66,12 @@ final readonly class Link
         return str_starts_with($key, "from {$box} as {$form} to ");
     }
 
+    /** Whether a link of this key begins or ends at a box. */
+    public static function leadsOver(string $key, string $box): bool
+    {
+        return str_starts_with($key, "from {$box} as ") || str_ends_with($key, " to box {$box}");
+    }
+
     /** The key of the last link of a path, into its ecosystem. */
     public static function into(Path $path): string
     {

@@ -73,6 +73,9 @@ final class LinkTest extends TestCase
 
         self::assertTrue(Link::goesBy($export->key(), (string) $export->from, $export->form));
         self::assertFalse(Link::goesBy($export->key(), (string) $export->from, 'driver'));
+        self::assertTrue(Link::leadsOver($export->key(), (string) $export->from));
+        self::assertTrue(Link::leadsOver($join->key(), $join->to));
+        self::assertFalse(Link::leadsOver($export->key(), $join->to));
         self::assertFalse(Link::goesBy($export->key(), 'another', $export->form));
         self::assertFalse(Link::goesBy($join->key(), (string) $export->from, $export->form));
     }

@@ -1,3 +1,4 @@
+@use('App\Stations\Bridge\LinksOf')
 @php($mayWork = $bench->mayWork())
 @php($back = $bench->url(['at' => null]))
 @if ($at !== null && ($ecosystem !== null || $box !== null || $adding !== null))
@@ -36,7 +37,13 @@
 </x-form>
 </details>
 <x-form :action="route('jobs.ecosystems.destroy', [$job, $ecosystem->key])" method="delete">
-    <button class="btn plain">The client does not have it</button>
+    @php($devices = LinksOf::devices($ecosystem))
+    @if ($devices > 0)
+    <p class="note danger">{{ $devices === 1 ? 'One device shows' : "{$devices} devices show" }} there: what uses them there breaks.
+        Its links, and what is open for them, go with it.</p>
+    @endif
+    <input type="hidden" name="seen" value="{{ $devices }}">
+    <button class="btn plain">{{ $devices === 0 ? 'The client does not have it' : 'Take it off all the same' }}</button>
 </x-form>
 @endif
 @elseif ($box !== null)
@@ -63,7 +70,15 @@
 </x-form>
 </details>
 <x-form :action="route('jobs.bridge-boxes.destroy', [$job, $box->key])" method="delete">
-    <button class="btn plain">{{ $box->is_owned ? 'It is not there' : 'Nobody considers it' }}</button>
+    @php($devices = LinksOf::devices($box))
+    @if ($devices > 0)<p class="note danger">{{ $devices === 1 ? 'One device goes' : "{$devices} devices go" }} over it. Its links are old
+        paths then: they are taken out one after the other.</p>@endif
+    <input type="hidden" name="seen" value="{{ $devices }}">
+    <button class="btn plain">{{ match (true) {
+        $devices > 0 => 'Take it off all the same',
+        $box->is_owned => 'It is not there',
+        default => 'Nobody considers it',
+    } }}</button>
 </x-form>
 @endif
 @else

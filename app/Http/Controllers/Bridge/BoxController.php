@@ -30,7 +30,7 @@ final class BoxController
 
     public function destroy(JobRequest $request, SiteJob $job, BridgeBox $bridgeBox, Boxes $all): RedirectResponse
     {
-        $all->remove($job, $bridgeBox, $request->person());
+        $all->remove($job, $bridgeBox, $request->integer('seen'), $request->person());
 
         return $this->back($job);
     }

@@ -30,7 +30,7 @@ final class EcosystemController
 
     public function destroy(JobRequest $request, SiteJob $job, Ecosystem $ecosystem, Ecosystems $all): RedirectResponse
     {
-        $all->remove($job, $ecosystem, $request->person());
+        $all->remove($job, $ecosystem, $request->integer('seen'), $request->person());
 
         return $this->back($job);
     }
