@@ -36,6 +36,7 @@ use Kavvel\Core\Bridging\PolicyFigures;
 use Kavvel\Core\Bridging\RemovalAdvice;
 use Kavvel\Core\Bridging\TornDevice;
 use Kavvel\Core\Bridging\Trial;
+use Kavvel\Core\Bridging\Want;
 use Kavvel\Core\Bridging\Wrappable;
 use Kavvel\Core\Bridging\Wrapper;
 use Kavvel\Core\Input\InvalidInput;
@@ -112,8 +113,7 @@ final readonly class JobBridging
             $plan,
             $household,
             self::hubBoxes($boxes),
-            static fn (string $device): bool => $sheet->card(Wrapper::rawOf($device))?->isIn() === true
-                && ($wrappers[$device] ?? null)?->isMade() !== false,
+            static fn (string $device): bool => self::isIn($sheet, $wrappers, $device),
         );
 
         return new self($sheet, $household, $ecosystems, $boxes, $figures, $trouble, $told, $links, $wrappers, $planned);
@@ -145,7 +145,13 @@ final readonly class JobBridging
     /** Whether what goes by a path is there: the device itself, and what a hub makes of it. */
     public function isThere(string $device): bool
     {
-        return $this->card($device)?->isIn() === true && ($this->wrappers[$device] ?? null)?->isMade() !== false;
+        return self::isIn($this->sheet, $this->wrappers, $device);
+    }
+
+    /** Whether anything is wanted of it, as things stand. */
+    public function isWanted(string $device): bool
+    {
+        return array_filter($this->household->wants(), static fn (Want $one): bool => $one->device === $device) !== [];
     }
 
     /** @return list<Wrappable> as what may be shown there what gets lost */
@@ -412,6 +418,12 @@ final readonly class JobBridging
             $boxOfHub[(string) ($card->hub?->key() ?? $sheet->hubChoice($card)->hub)] ?? null,
             PlacedDevice::fabricsHeld($card->profile->protocol, array_map(static fn (Hub $hub): array => $hub->speaks, $sheet->hubs)),
         ), $sheet->cards));
+    }
+
+    /** @param array<string, WrapperRow> $wrappers by its id */
+    private static function isIn(JobSheet $sheet, array $wrappers, string $device): bool
+    {
+        return $sheet->card(Wrapper::rawOf($device))?->isIn() === true && ($wrappers[$device] ?? null)?->isMade() !== false;
     }
 
     private static function wrapper(JobSheet $sheet, WrapperRow $one): Wrapper

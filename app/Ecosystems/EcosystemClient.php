@@ -70,6 +70,28 @@ final readonly class EcosystemClient
     }
 
     /**
+     * @return list<array{mark: string, of: string, name: string}> what a box made of devices, and the id in the box of each
+     *
+     * @throws OutsideFailure
+     */
+    public function made(): array
+    {
+        return $this->link->reading($this->link->send('GET', '/v1/devices'), static function (Input $answer): array {
+            $made = [];
+            foreach ($answer->get('devices')->items() as $row) {
+                if ($row->find('mark') !== null && $row->find('of') !== null) {
+                    $made[] = [
+                        'mark' => $row->get('mark')->idUpTo(80), 'of' => $row->get('of')->idUpTo(80),
+                        'name' => $row->get('name')->textUpTo(200),
+                    ];
+                }
+            }
+
+            return $made;
+        });
+    }
+
+    /**
      * @param  list<string>  $devices  ids in the box
      *
      * @throws OutsideFailure

@@ -32,7 +32,7 @@ final class MakeWrapper extends PlaceCommand
 
     protected function tell(Ecosystem|BridgeBox $one): void
     {
-        $wrapper = Wrapper::query()->with('slot')->find($this->wrapperId);
+        $wrapper = Wrapper::query()->whereHas('slot')->with('slot')->find($this->wrapperId);
         if ($wrapper === null || $wrapper->asked_at === null) {
             return;
         }

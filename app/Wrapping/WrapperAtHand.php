@@ -41,10 +41,10 @@ final readonly class WrapperAtHand
     public static function next(JobBridging $bridging, ?string $at, bool $isFree): ?self
     {
         $asked = preg_match(self::AT, (string) $at, $found) === 1 ? (int) $found[1] : null;
-        foreach ($bridging->wrappers as $row) {
+        foreach ($bridging->wrappers as $id => $row) {
             $card = $bridging->sheet->card($row->slot->key);
             $isRight = $row->isMade() && $row->made_name === $bridging->wrapperName($row);
-            $isWork = $isFree && ! $isRight && $card?->isIn() === true;
+            $isWork = $isFree && ! $isRight && $card?->isIn() === true && $bridging->isWanted((string) $id);
             if ($card !== null && ($asked === null ? $isWork : $row->id === $asked)) {
                 return self::of($bridging, $row, $card);
             }

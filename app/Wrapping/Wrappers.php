@@ -100,6 +100,8 @@ final readonly class Wrappers
     {
         $job->holdForWriting();
         $node = $wrapper->slot->node_id ?? throw WrapperRefused::isNotIn();
+        // A drive of which nothing is heard is waited for no longer.
+        $wrapper->readings()->whereNull('value')->whereNull('refused')->update(['refused' => 'It was read off by hand.']);
         EndReading::query()->create([
             'site_job_id' => $job->id, 'wrapper_id' => $wrapper->id, 'node_id' => $node, 'is_open' => $isOpen, 'value' => $value,
             'by' => $person->name, 'at' => now(),

@@ -41,6 +41,24 @@ final class PhonePageTest extends TestCase
         self::assertStringNotContainsString('Enter this key', $this->page->html('voice'), 'nothing asks it for one');
     }
 
+    public function test_a_hub_makes_something_of_a_device_and_takes_it_out_again(): void
+    {
+        self::assertStringContainsString('What it makes of devices', $this->page->html('hub-box'));
+        self::assertStringNotContainsString('What it makes of devices', $this->page->html('export-box'));
+        $wrap = [
+            'act' => 'wrap', 'box' => 'hub-box', 'device' => 'chart-blind', 'make' => 'tilt-as-cover', 'name' => 'Slats',
+            'default' => 'closed',
+        ];
+        $this->page->act($wrap + ['open' => '85', 'closed' => '78']);
+        $made = $this->page->state()->ecosystems->boxes['hub-box']->made['chart-blind as cover'];
+        self::assertSame(['Slats', 85.0, 78.0], [$made->name, $made->threshold?->open, $made->threshold?->closed]);
+        self::assertStringContainsString('value="chart-blind as cover"', $this->page->html('hub-box'), 'it can be shown');
+        $this->deed('hub-box', 'Take Slats out again');
+        self::assertSame([], $this->page->state()->ecosystems->boxes['hub-box']->made);
+        $this->page->act($wrap + ['open' => '', 'closed' => '']);
+        self::assertNull($this->page->state()->ecosystems->boxes['hub-box']->made['chart-blind as cover']->threshold);
+    }
+
     public function test_a_house_without_any_says_so(): void
     {
         $job = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/demo/lantern-house.json'), true);

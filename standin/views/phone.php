@@ -89,6 +89,21 @@ $shown = $box === null ? null : $state->ecosystems->boxes[$box->id];
         <?php foreach ($shown->keys as $for => $key) { ?>
         <p class="says">Key for <?= $e((string) $for) ?>: <code><?= $e($key) ?></code></p>
         <?php } ?>
+        <?php $makeable = $page->makeable($box, $state);
+        if ($makeable !== []) { ?>
+        <h3>What it makes of devices</h3>
+        <?php foreach ($makeable as [$device, $name, $wrapping]) { ?>
+        <?= $open('fault', ['act' => 'wrap', 'box' => $box->id, 'device' => $device, 'make' => $wrapping->value]) ?>
+            <label>Of <?= $e($name) ?>, <?= $e($wrapping->of()) ?> as <?= $e($wrapping->as()) ?>: name
+                <input name="name" value="<?= $e($name) ?>" required></label>
+            <label>At first <input name="default" value="<?= $e($wrapping->defaults()) ?>" required></label>
+            <?php if ($wrapping->isMeasured()) { ?>
+            <label>Open from <input name="open" inputmode="decimal" required></label>
+            <label>Closed from <input name="closed" inputmode="decimal" required></label>
+            <?php } ?>
+            <button>Make it</button></form>
+        <?php } ?>
+        <?php } ?>
         <?php foreach ($box->sheet->offers as $offer) { ?>
         <h3>What it shows as <?= $e(FormWords::of($offer->as)) ?></h3>
         <?= $open('', ['act' => 'show', 'box' => $box->id, 'form' => $offer->as, 'chosen' => '1']) ?>
@@ -97,7 +112,7 @@ $shown = $box === null ? null : $state->ecosystems->boxes[$box->id];
             <li><label>
                 <input type="checkbox" name="show[]" value="<?= $e((string) $device) ?>"<?=
                     $shown->shows((string) $device, $offer->as) ? ' checked' : '' ?>>
-                <?= $e($state->sources->name((string) $device) ?? $state->sources->device((string) $device)->device->title) ?></label></li>
+                <?= $e($page->called((string) $device, $state)) ?></label></li>
             <?php } ?>
         </ul>
         <button>Show these and no others</button></form>

@@ -13,6 +13,7 @@ use App\Models\Ecosystem;
 use App\Models\EndReading;
 use App\Models\SlotSetting;
 use App\Models\Wrapper;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
 use Kavvel\Core\Bridging\Path;
@@ -113,11 +114,33 @@ final class WrappingTest extends TestCase
         $this->post('/jobs/lantern-house/slots/chart-blind/proofs', [
             'rung' => 'ecosystem', 'ecosystem' => 'voice as cover', 'outcome' => 'passed', 'from' => 'bridge',
         ])->assertSessionHasNoErrors();
+        $this->post('/jobs/lantern-house/slots/chart-blind/proofs', [
+            'rung' => 'ecosystem', 'ecosystem' => 'voice as lamp', 'outcome' => 'passed', 'from' => 'bridge',
+        ])->assertSessionHasErrors('ecosystem');
         self::assertTrue($this->logged('Tansy, as open and close: shown of the'));
         $bridging = $this->bridging();
         $proved = array_filter($bridging->plan()->paths, $bridging->isProved(...));
         self::assertSame(['chart-blind as cover'], array_values(array_map(static fn (Path $one): string => $one->want->device, $proved)));
         $this->get('/jobs/lantern-house/bridge?slot=chart-blind')->assertSee('Tansy, as open and close');
+    }
+
+    public function test_what_was_made_on_the_hub_by_hand_is_found_there_and_goes_into_the_list(): void
+    {
+        $wrapper = $this->chosen();
+        foreach ([[1, 86], [0, 0], [1, 93], [0, 4], [1, 91], [0, 2]] as [$open, $value]) {
+            $this->post(self::WRAPPERS."/{$wrapper->id}/readings", ['open' => $open, 'value' => (string) $value]);
+        }
+        $this->byHand([
+            'box' => 'hub-box', 'act' => 'wrap', 'device' => 'chart-blind', 'make' => 'tilt-as-cover', 'name' => 'Something else',
+            'default' => 'closed', 'open' => 82, 'closed' => 75,
+        ]);
+        $this->post(self::WRAPPERS."/{$wrapper->id}/made", ['default' => 'closed', 'by_hand' => '1']);
+        $this->get(self::PAGE."?at=wrap+{$wrapper->id}")->assertSee('Nobody takes it out on the hub by itself');
+        $this->linkVoice();
+
+        self::assertSame($this->house()->devices['chart-blind']->address.'#cover', $wrapper->refresh()->mark);
+        self::assertContains('chart-blind as cover', $this->fold()->ecosystems->boxes['hub-box']->shown['matter-bridge']);
+        self::assertTrue($this->bridging()->links()[self::EXPORT]->run->isMade());
     }
 
     public function test_a_wrapper_that_comes_late_opens_the_list_of_its_link_again(): void
@@ -138,6 +161,7 @@ final class WrappingTest extends TestCase
         $this->as('idris')->post(self::WRAPPERS."/{$wrapper->id}/readings", ['open' => 0])->assertSessionHasErrors('reading');
         self::assertStringContainsString('drives it just now', (string) session('errors')->first('reading'));
         $this->get(self::PAGE)->assertSee('It is being driven open')->assertSee('Mara Lindqvist has it driven.');
+        $this->get(self::PAGE)->assertSee('Read it off by hand');
         Carbon::setTestNow(now()->addSeconds(91));
         $this->siteJob()->touchLive();
         $this->get(self::PAGE)->assertSee('Nothing was heard of it');
@@ -162,6 +186,30 @@ final class WrappingTest extends TestCase
         $this->post(self::WRAPPERS."/{$wrapper->id}/made", ['default' => 'closed', 'by_hand' => '1']);
         self::assertTrue($wrapper->refresh()->isMade());
         self::assertNull($wrapper->mark, 'nobody knows it');
+    }
+
+    public function test_a_drive_of_which_nothing_is_heard_is_read_off_by_hand_and_waited_for_no_longer(): void
+    {
+        $wrapper = $this->chosen();
+        $this->post(self::WRAPPERS."/{$wrapper->id}/readings", ['open' => 1]);
+        $this->hands('unplug');
+        $this->get(self::PAGE)->assertSee('It is being driven open');
+        $this->as('idris')->post(self::WRAPPERS."/{$wrapper->id}/readings", ['open' => 1, 'value' => '88'])->assertSessionHasNoErrors();
+
+        $this->get(self::PAGE)->assertSee('Turn its slats fully closed')->assertSee('1 of 6');
+        self::assertSame([88.0], $wrapper->unsetRelations()->saidAt(true));
+    }
+
+    public function test_what_nobody_wants_any_more_is_no_work(): void
+    {
+        $wrapper = $this->chosen();
+        $this->siteJob()->wants()->where('function', 'slats')->where('wanted_from', 'voice')->delete();
+        $this->siteJob()->touchLive();
+        $this->get(self::PAGE)->assertDontSee('Turn its slats');
+        $this->get(self::PAGE."?at=wrap+{$wrapper->id}")->assertSee('Do without it');
+        Ecosystem::query()->where('key', 'voice')->delete();
+        $this->siteJob()->touchLive();
+        $this->get(self::PAGE)->assertOk()->assertDontSee('Turn its slats');
     }
 
     public function test_ends_that_are_told_alike_are_taught_anew(): void
@@ -241,6 +289,14 @@ final class WrappingTest extends TestCase
                 count($file['wrappers'][0]['readings']),
             ],
         );
+        $upload = UploadedFile::fake()->createWithContent('job.json', (string) json_encode($file));
+        $this->post('/job-files', ['file' => $upload, 'again' => 1])->assertSessionHasNoErrors();
+        $copy = Wrapper::query()->with(['slot', 'readings'])->latest('id')->firstOrFail();
+        self::assertNotSame($wrapper->site_job_id, $copy->site_job_id);
+        self::assertTrue($copy->isMade());
+        self::assertEquals($wrapper->threshold(), $copy->threshold());
+        self::assertSame($wrapper->unsetRelations()->saidAt(true), $copy->saidAt(true));
+        self::assertSame($wrapper->made_name, $copy->made_name);
     }
 
     public function test_a_device_that_has_such_a_setting_is_set_alike(): void

@@ -16,6 +16,7 @@ use App\Models\SiteJob;
 use App\Models\User;
 use App\Outside\OutsideCommand;
 use App\Outside\OutsideFailure;
+use App\Wrapping\MarksMadeByHand;
 use Illuminate\Support\Facades\DB;
 use Kavvel\Core\Bridging\Act;
 use Kavvel\Core\Bridging\ActKind;
@@ -109,6 +110,7 @@ final class DoAct extends OutsideCommand
 
             return $client->openWindow($command, (int) $act->seconds, $shared);
         }
+        MarksMadeByHand::find($bridging, $client, $box);
         $devices = Showings::of($bridging)->exported($planned);
         $client->show($command, $planned->link->form, $this->inside($bridging, $client, $box, $devices));
 

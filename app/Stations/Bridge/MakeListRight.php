@@ -13,6 +13,7 @@ use App\Logbook\Logbook;
 use App\Models\BridgeBox;
 use App\Models\Ecosystem;
 use App\Models\User;
+use App\Wrapping\MarksMadeByHand;
 
 /**
  * Has a box show in one form what the plan wants to go by it, and reads whoever takes it in anew.
@@ -33,11 +34,12 @@ final class MakeListRight extends PlaceCommand
         }
         $job = $one->job()->firstOrFail();
         $bridging = JobBridging::of(JobSheet::of($job));
+        $client = EcosystemClient::for($one);
+        MarksMadeByHand::find($bridging, $client, $one);
         $marks = array_map(
             static fn (string $device): string => (string) $bridging->mark($device),
             Showings::of($bridging)->exportedBy($one->key, $this->form),
         );
-        $client = EcosystemClient::for($one);
         $client->show((string) str()->ulid(), $this->form, array_values(array_intersect_key($client->contents(), array_flip($marks))));
         $one->update(['asked_at' => null, 'read_refused' => null]);
         foreach ($bridging->ecosystems as $ecosystem) {

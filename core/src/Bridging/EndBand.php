@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Bridging;
 
-use InvalidArgumentException;
-
 /** What a device said it was, each time it had been driven to one end: never the same twice. */
 final readonly class EndBand
 {
@@ -32,13 +30,6 @@ final readonly class EndBand
         $spread = max($readings) - min($readings);
 
         return new self(min($readings), max($readings), max(self::LEAST_SLACK, $spread / (count($readings) - 1)));
-    }
-
-    /** Known whole. */
-
-    public static function from(float $least, float $most): self
-    {
-        return $least <= $most ? new self($least, $most, 0) : throw new InvalidArgumentException('A band goes from the least to the most.');
     }
 
     public function spread(): float

@@ -20,6 +20,9 @@ final readonly class Trial
         $see = match (true) {
             $acts === [] => implode(', ', array_map(FunctionTable::words(...), $known))
                 .' shows there as it is, and changes within 2 s when it does',
+            $acts[0] === 'activity' => 'the device does it: an activity shows no state',
+            $acts[0] === 'cover' && Wrapper::isOne($want->device) => 'it goes all the way open, then all the way closed, and '
+                ."{$ecosystem} shows which of both it is",
             $acts[0] === 'cover' => 'it opens, stops on the way when it is told, and goes both ways from there; '
                 ."{$ecosystem} shows where it is",
             default => 'the device does it, and '.$ecosystem.' shows the state that it is in then',

@@ -63,6 +63,14 @@ final readonly class Wrapper
         return $as === null ? $ecosystem : "{$ecosystem}, as ".FunctionTable::words($as);
     }
 
+    /** Whether there can be such a rung: of an ecosystem, or of what hubs make for it. */
+    public static function isRung(string $rung): bool
+    {
+        $made = array_map(static fn (Wrapping $one): string => self::AS.$one->as(), Wrapping::cases());
+
+        return in_array(substr($rung, strlen(self::rawOf($rung))), ['', ...$made], true);
+    }
+
     /** The ecosystem of such a rung. */
     public static function ecosystemOf(string $rung): string
     {

@@ -182,6 +182,9 @@ final class WrapperTest extends TestCase
             ['Tansy, as open and close', 'Tansy'],
             [Wrapper::rungWords('slats as cover', 'Tansy'), Wrapper::rungWords('slats', 'Tansy')],
         );
+        self::assertSame([true, true, false, false], [
+            Wrapper::isRung('phone'), Wrapper::isRung('phone as cover'), Wrapper::isRung('phone as '), Wrapper::isRung('phone as lamp'),
+        ]);
         self::assertSame(['phone', 'phone'], [Wrapper::ecosystemOf('phone as cover'), Wrapper::ecosystemOf('phone')]);
     }
 
@@ -202,8 +205,10 @@ final class WrapperTest extends TestCase
     {
         $try = Trial::of(WantedFrom::Voice, 'Some voice', new DeviceWant('slats as cover', 'voice', ['cover']), 'slats left');
         self::assertSame('Say: “open the slats left”', $try->say);
+        self::assertSame('it goes all the way open, then all the way closed, and Some voice shows which of both it is', $try->see);
         $start = Trial::of(WantedFrom::Phone, 'Some phone', new DeviceWant('lamp as activity', 'phone', ['activity']), 'film light');
         self::assertSame('Start the film light from Some phone', $start->say);
+        self::assertSame('the device does it: an activity shows no state', $start->see);
     }
 
     private static function wrapper(): Wrapper

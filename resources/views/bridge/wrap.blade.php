@@ -49,6 +49,7 @@
 <p class="note" id="waits" role="status">{{ Str::ucfirst($box->name ?? 'The hub') }} is making it…</p>
 @elseif ($isOnItsWay)
 <p class="note" id="waits" role="status">{{ $last->by }} has it driven. It says where it stands once it stands still.</p>
+@include('bridge.wrap-by-hand')
 @elseif ($measures && $wrapping->trouble === null)
 @if ($wrapping->isDriven)
 <x-form :action="$act">
@@ -57,19 +58,7 @@
         ($wrapping->refused() === null ? 'Drive it ' : 'Once more, ').($isOpenNext ? 'open' : 'closed') }}</button></div>
 </x-form>
 @endif
-<details id="by-hand" @if (! $wrapping->isDriven || $errors->any()) open @endif><summary>Read it off by hand</summary>
-<x-form :action="$act">
-    <div class="pair">
-        <label class="field"><span>It stands</span><select name="open">
-            <option value="1" @selected($isOpenNext)>fully open</option>
-            <option value="0" @selected(! $isOpenNext)>fully closed</option>
-        </select></label>
-        <label class="field"><span>and says, {{ $kind->unit() }}</span>
-            <input name="value" inputmode="decimal" maxlength="5" required></label>
-    </div>
-    <button class="{{ $wrapping->isDriven ? 'btn' : 'big' }}" @if (! $wrapping->isDriven) id="big" @endif>Note it</button>
-</x-form>
-</details>
+@include('bridge.wrap-by-hand')
 @elseif ($wrapping->trouble !== null)
 <x-form :action="route('jobs.wrappers.readings.destroy', [$job, $row->id])" method="delete">
     <div class="thumb"><button class="big" id="big" data-move="anew-{{ $row->id }}" data-key="n">Its ends are taught anew</button></div>
@@ -94,6 +83,9 @@
     <x-form :action="route('jobs.wrappers.readings.destroy', [$job, $row->id])" method="delete">
         <button class="btn w-full">Measure anew</button>
     </x-form>
+    @endif
+    @if ($row->isMade() && ($row->mark === null || $box?->url === null))
+    <p class="quiet">Nobody takes it out on the hub by itself: do that there as well.</p>
     @endif
     <x-form :action="route('jobs.wrappers.destroy', [$job, $row->id])" method="delete">
         <button class="btn w-full">Do without it</button>

@@ -10,6 +10,7 @@ use Kavvel\Core\Bridging\BoxAtHand;
 use Kavvel\Core\Bridging\EcosystemAtHand;
 use Kavvel\Core\Bridging\Form;
 use Kavvel\Core\Bridging\FormWords;
+use Kavvel\Core\Bridging\Wrapping;
 use Kavvel\Standin\Ecosystems\AtBoxes;
 use Kavvel\Standin\Ecosystems\EcosystemDeeds;
 use Kavvel\Standin\House\House;
@@ -64,10 +65,31 @@ final readonly class PhonePage
             'lag' => ['seconds' => (int) ($form['seconds'] ?? 0)],
             'down', 'internet' => ['on' => ($form['on'] ?? '') === '1'],
             'show' => ['devices' => self::list($form)],
-            'wrap' => array_map(floatval(...), array_intersect_key($form, ['open' => true, 'closed' => true])),
+            'wrap' => self::threshold($form),
             default => [],
         };
         $this->log->append($entry);
+    }
+
+    /** @return list<array{string, string, Wrapping}> what a box can make of what is in it: key of the device, its name, and what */
+    public function makeable(BoxAtHand $box, Fold $state): array
+    {
+        $makeable = [];
+        foreach ($box->sheet->wraps ? array_keys($state->contents->of($box->id)) : [] as $device) {
+            $can = $state->sources->device((string) $device)->device->profile->capabilities;
+            foreach ($state->sources->made((string) $device) === null ? Wrapping::cases() : [] as $wrapping) {
+                if (in_array($wrapping->of(), $can, true)) {
+                    $makeable[] = [(string) $device, $this->called((string) $device, $state), $wrapping];
+                }
+            }
+        }
+
+        return $makeable;
+    }
+
+    public function called(string $device, Fold $state): string
+    {
+        return $state->sources->name($device) ?? $state->sources->device($device)->device->title;
     }
 
     /** @return list<EcosystemAtHand|BoxAtHand> */
@@ -137,9 +159,12 @@ final readonly class PhonePage
         }
         foreach (array_keys($state->contents->of($one->id)) as $device) {
             if ($state->atBoxes()->objection($one->id, (string) $device) === null) {
-                $name = $state->sources->name((string) $device) ?? $state->sources->device((string) $device)->device->title;
+                $name = $this->called((string) $device, $state);
                 $deeds[] = self::deed(['box' => $one->id], "Share {$name} on", 'open-window', ['device' => (string) $device]);
             }
+        }
+        foreach ($now->made as $id => $made) {
+            $deeds[] = self::deed(['box' => $one->id], "Take {$made->name} out again", 'unwrap', ['device' => (string) $id]);
         }
         foreach (array_keys($now->shown) as $form) {
             $words = FormWords::of((string) $form);
@@ -162,6 +187,17 @@ final readonly class PhonePage
         }
 
         return false;
+    }
+
+    /**
+     * @param  array<string, mixed>  $form
+     * @return array<string, float> none where one of the two is left out
+     */
+    private static function threshold(array $form): array
+    {
+        [$open, $closed] = [$form['open'] ?? '', $form['closed'] ?? ''];
+
+        return is_numeric($open) && is_numeric($closed) ? ['open' => (float) $open, 'closed' => (float) $closed] : [];
     }
 
     public function state(): Fold

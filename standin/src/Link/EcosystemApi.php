@@ -344,7 +344,7 @@ final readonly class EcosystemApi
         if ($name === null || trim($name) === '' || $default === null) {
             return Answers::refused(422, 'missing', 'It needs a name, and what it is before anybody has told it anything.');
         }
-        if ($wrapping->isMeasured() && (! is_numeric($open) || ! is_numeric($closed) || $open === $closed)) {
+        if ($wrapping->isMeasured() && (! is_numeric($open) || ! is_numeric($closed) || (float) $open === (float) $closed)) {
             return Answers::refused(422, 'missing', 'It needs from where it counts as open, and from where as closed.');
         }
         $answer = $this->answers->taken([

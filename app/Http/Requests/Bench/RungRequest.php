@@ -37,7 +37,7 @@ abstract class RungRequest extends JobRequest
             'ecosystem' => [
                 'nullable', 'string', Rule::requiredIf($this->input('rung') === Rung::Ecosystem->value), 'max:80',
                 function (string $at, mixed $into, Closure $fail): void {
-                    if ($this->ecosystem((string) $into) === null) {
+                    if (! Wrapper::isRung((string) $into) || $this->ecosystem((string) $into) === null) {
                         $fail('validation.exists')->translate();
                     }
                 },
