@@ -39,7 +39,7 @@
 <x-form :action="route('jobs.ecosystems.destroy', [$job, $ecosystem->key])" method="delete">
     @php($devices = LinksOf::devices($ecosystem))
     @if ($devices > 0)
-    <p class="note danger">{{ $devices === 1 ? 'One device shows' : "{$devices} devices show" }} there: what uses them there breaks.
+    <p class="note danger mb-2">{{ $devices === 1 ? 'One device shows' : "{$devices} devices show" }} there: what uses them there breaks.
         Its links, and what is open for them, go with it.</p>
     @endif
     <input type="hidden" name="seen" value="{{ $devices }}">
@@ -71,7 +71,7 @@
 </details>
 <x-form :action="route('jobs.bridge-boxes.destroy', [$job, $box->key])" method="delete">
     @php($devices = LinksOf::devices($box))
-    @if ($devices > 0)<p class="note danger">{{ $devices === 1 ? 'One device goes' : "{$devices} devices go" }} over it. Its links are old
+    @if ($devices > 0)<p class="note danger mb-2">{{ $devices === 1 ? 'One device goes' : "{$devices} devices go" }} over it. Its links are old
         paths then: they are taken out one after the other.</p>@endif
     <input type="hidden" name="seen" value="{{ $devices }}">
     <button class="btn plain">{{ match (true) {

@@ -13,8 +13,8 @@
 @php($linked = App\Models\BridgeLink::into($slot))
 @if ($linked !== [])
 @php($removals = App\Bridging\Removals::of($job, $slot))
-<div class="note danger"><p>It shows in {{ implode(' and ', $linked) }}. Before it goes:</p>
-<ul>
+<div class="note danger mt-2"><p>It shows in {{ implode(' and ', $linked) }}. Before it goes:</p>
+<ul class="list-disc pl-5">
     @foreach ($removals as [$ecosystem, $removal, $with])
     <li>{{ $removal->how }}@if ($with > 0) Deleted in {{ $ecosystem }} it takes {{
         $with === 1 ? 'one other' : "{$with} others" }} along.@endif</li>
