@@ -72,8 +72,8 @@
 <x-form :action="route('jobs.bridge-boxes.destroy', [$job, $box->key])" method="delete">
     @php($devices = LinksOf::devices($box))
     @if ($devices > 0)
-    <p class="note danger mb-2">{{ $devices === 1 ? 'One device goes' : "{$devices} devices go" }} over it. Its links are old paths then: they
-        are taken out one after the other.</p>
+    <p class="note danger mb-2">{{ $devices === 1 ? 'One device goes' : "{$devices} devices go" }} over it.
+        Its links are old paths then: they are taken out one after the other.</p>
     @endif
     <input type="hidden" name="seen" value="{{ $devices }}">
     <button class="btn plain">{{ match (true) {
