@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToJob;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Bridging\EndBand;
 
 /**
  * A device was driven to one of its ends, and what it said it was there.
@@ -37,6 +38,12 @@ final class EndReading extends Model
     public function isUnderWay(): bool
     {
         return $this->value === null && $this->refused === null && $this->at->diffInSeconds(now()) < self::LONGEST;
+    }
+
+    /** "closed, 4 %" */
+    public function words(string $unit): string
+    {
+        return ($this->is_open ? 'open' : 'closed').', '.EndBand::text((float) $this->value)." {$unit}";
     }
 
     protected function casts(): array

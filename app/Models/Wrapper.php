@@ -71,6 +71,12 @@ final class Wrapper extends Model
         return $this->asked_at !== null && $this->asked_at->diffInSeconds(now()) < self::PATIENCE;
     }
 
+    /** It was told, and no answer came. */
+    public function isUnanswered(): bool
+    {
+        return $this->asked_at !== null && ! $this->isAsked();
+    }
+
     /** @return list<float> what the device that is there now said it was at one end */
     public function saidAt(bool $isOpen): array
     {

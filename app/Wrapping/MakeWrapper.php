@@ -55,7 +55,15 @@ final class MakeWrapper extends PlaceCommand
             return;
         }
         $person = User::query()->findOrFail($this->person);
-        DB::transaction(static fn () => app(Wrappers::class)->made($job, $wrapper, $mark, $name, $person));
+        DB::transaction(static function () use ($job, $one, $wrapper, $mark, $name, $person): void {
+            $job->holdForWriting();
+            if (Wrapper::query()->whereKey($wrapper->id)->exists()) {
+                app(Wrappers::class)->made($job, $wrapper, $mark, $name, $person);
+            } elseif ($mark !== null && $one instanceof BridgeBox) {
+                // Done without while the hub was slow: what it has made by now goes again.
+                dispatch(new TakeWrapperOut($one, $mark))->afterCommit();
+            }
+        });
     }
 
     private function notMade(string $why): void

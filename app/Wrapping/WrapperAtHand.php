@@ -82,6 +82,14 @@ final readonly class WrapperAtHand
         return $this->row->readings->last();
     }
 
+    /** The last that it said there, that it can be taken back. */
+    public function lastSaid(): ?EndReading
+    {
+        $node = $this->row->slot->node_id;
+
+        return $this->row->readings->last(static fn (EndReading $one): bool => $one->value !== null && $one->node_id === $node);
+    }
+
     public function isWaiting(): bool
     {
         return $this->last()?->isUnderWay() === true || $this->row->isAsked();

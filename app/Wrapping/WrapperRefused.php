@@ -36,6 +36,11 @@ final class WrapperRefused extends Refused
         return new self('wrapping', 'Drive it to both of its ends first, '.EndBand::READINGS.' times each.');
     }
 
+    public static function isBeingMade(): self
+    {
+        return new self('wrapping', 'The hub is told to make it just now: wait for its answer, it is taken out again then.');
+    }
+
     public static function isNoDefault(string $default): self
     {
         return new self('default', "It can’t begin as “{$default}”.");

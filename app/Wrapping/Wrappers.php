@@ -55,10 +55,17 @@ final readonly class Wrappers
         return $wrapper;
     }
 
-    /** It is done without; where its hub has a link, it is taken out there. */
+    /**
+     * It is done without; where its hub has a link, it is taken out there.
+     *
+     * @throws WrapperRefused
+     */
     public function drop(SiteJob $job, Wrapper $wrapper, User $person): void
     {
         $job->holdForWriting();
+        if ($wrapper->refresh()->isAsked()) {
+            throw WrapperRefused::isBeingMade();
+        }
         $box = $this->box($job, $wrapper);
         if ($wrapper->mark !== null && $box?->url !== null) {
             dispatch(new TakeWrapperOut($box, $wrapper->mark))->afterCommit();
@@ -107,6 +114,19 @@ final readonly class Wrappers
             'by' => $person->name, 'at' => now(),
         ]);
         $job->touchLive();
+    }
+
+    /** One of them was mistyped, or the device was not at its end. Who comes second finds it gone, which is what was meant. */
+    public function takeBack(SiteJob $job, Wrapper $wrapper, int $reading, User $person): void
+    {
+        $job->holdForWriting();
+        $said = $wrapper->readings()->whereKey($reading)->whereNotNull('value')->first();
+        if ($said !== null) {
+            $said->delete();
+            $job->touchLive();
+            $line = "Taken back of the {$wrapper->slot->title()}: {$said->words($wrapper->wrapping->unit())}.";
+            $this->logbook->write($job, $person, 'bridge', $line, $wrapper->slot);
+        }
     }
 
     /** Its ends were taught anew: what it said before counts no more. What is made stays until it is made anew. */

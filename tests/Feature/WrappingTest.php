@@ -13,8 +13,10 @@ use App\Models\Ecosystem;
 use App\Models\EndReading;
 use App\Models\SlotSetting;
 use App\Models\Wrapper;
+use Illuminate\Http\Client\Events\RequestSending;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Testing\TestResponse;
 use Kavvel\Core\Bridging\Path;
 use Kavvel\Core\Bridging\Policy;
@@ -198,6 +200,76 @@ final class WrappingTest extends TestCase
 
         $this->get(self::PAGE)->assertSee('Turn its slats fully closed')->assertSee('1 of 6');
         self::assertSame([88.0], $wrapper->unsetRelations()->saidAt(true));
+    }
+
+    public function test_while_nobody_hears_the_hub_nothing_says_that_it_is_being_driven(): void
+    {
+        $wrapper = $this->chosen();
+        $this->post(self::WRAPPERS."/{$wrapper->id}/readings", ['open' => 1]);
+        $this->hands('unplug');
+        $this->listen();
+        $this->siteJob()->touchLive();
+        $this->get(self::PAGE)->assertSee('Nobody hears where it stands')->assertDontSee('It is being driven open')
+            ->assertSee('Read it off by hand');
+    }
+
+    public function test_one_reading_is_taken_back_and_the_others_stay(): void
+    {
+        $wrapper = $this->chosen();
+        $readings = self::WRAPPERS."/{$wrapper->id}/readings";
+        foreach ([[1, '88'], [0, '2'], [1, '9.3']] as [$open, $value]) {
+            $this->post($readings, ['open' => $open, 'value' => $value]);
+        }
+        $page = (string) $this->get(self::PAGE)->assertSee('Take back “open, 9.3 %”')->getContent();
+        preg_match('/name="reading" value="(\d+)"/', $page, $found);
+        $this->as('idris')->delete($readings, ['reading' => $found[1] ?? ''])->assertSessionHasNoErrors();
+        // Mara has seen the same page, and presses it too.
+        $this->as('mara')->delete($readings, ['reading' => $found[1] ?? ''])->assertSessionHasNoErrors();
+
+        self::assertSame([[88.0], [2.0]], [$wrapper->unsetRelations()->saidAt(true), $wrapper->saidAt(false)]);
+        self::assertTrue($this->logged('Taken back of the window blind: open, 9.3 %.'));
+        $this->get(self::PAGE)->assertSee('2 of 6')->assertSee('Take back “closed, 2 %”');
+    }
+
+    public function test_a_reading_is_taken_back_of_its_own_wrapper_alone(): void
+    {
+        $wrapper = $this->chosen();
+        $this->post(self::WRAPPERS."/{$wrapper->id}/readings", ['open' => 1, 'value' => '88']);
+        $other = $wrapper->replicate()->fill(['wrapping' => 'level-as-activity']);
+        $other->save();
+        $this->delete(self::WRAPPERS."/{$other->id}/readings", ['reading' => EndReading::query()->sole()->id]);
+
+        self::assertSame(1, EndReading::query()->count());
+    }
+
+    public function test_nobody_does_without_what_the_hub_is_making_just_now(): void
+    {
+        $wrapper = $this->chosen();
+        $wrapper->update(['asked_at' => now()]);
+        $this->delete(self::WRAPPERS."/{$wrapper->id}")->assertSessionHasErrors('wrapping');
+        Carbon::setTestNow(now()->addSeconds(31));
+        $this->siteJob()->touchLive();
+        $this->get(self::PAGE."?at=wrap+{$wrapper->id}")->assertSee('No answer came: see whether Hub is on');
+        $this->delete(self::WRAPPERS."/{$wrapper->id}")->assertSessionHasNoErrors();
+    }
+
+    public function test_what_was_done_without_while_the_hub_was_slow_is_taken_out_there_again(): void
+    {
+        $wrapper = $this->chosen();
+        Event::listen(static function (RequestSending $sending) use ($wrapper): void {
+            if (str_ends_with($sending->request->url(), '/wrappers')) {
+                Wrapper::query()->whereKey($wrapper->id)->delete();
+            }
+        });
+        foreach ([[1, '86'], [0, '0'], [1, '93'], [0, '4'], [1, '91'], [0, '2']] as [$open, $value]) {
+            $this->post(self::WRAPPERS."/{$wrapper->id}/readings", ['open' => $open, 'value' => $value]);
+        }
+        $this->post(self::WRAPPERS."/{$wrapper->id}/made", ['default' => 'closed'])->assertSessionHasNoErrors();
+
+        self::assertSame(0, Wrapper::query()->count());
+
+        self::assertSame([], $this->fold()->ecosystems->boxes['hub-box']->made);
+        self::assertFalse($this->logged('The chart room window blind shows as open and close'));
     }
 
     public function test_what_nobody_wants_any_more_is_no_work(): void

@@ -14,6 +14,8 @@
     $box?->url === null => $isRenamed ? 'It is called that now' : 'It is made on the hub',
     default => "Have {$box->name} ".($isRenamed ? 'rename it' : 'make it'),
 })
+@php($isUnheard = $isOnItsWay && $wrapping->card->waitsForHub())
+@php($lastSaid = $wrapping->lastSaid())
 @php($isTheThing = $wrapping->name === Str::ucfirst($wrapping->card->slot->name ?? $wrapping->card->calledInRoom()))
 @php($lost = FunctionTable::words($kind->of()))
 @php($act = route('jobs.wrappers.readings.store', [$job, $row->id]))
@@ -25,6 +27,7 @@
         ? min($said, 2 * EndBand::READINGS).' of '.(2 * EndBand::READINGS) : '' }}</span></p>
     <h2>{{ match (true) {
         $wrapping->trouble !== null => 'Its ends are told alike',
+        $isUnheard => 'Nobody hears where it stands',
         $measures => $isOnItsWay ? 'It is being driven '.($last->is_open ? 'open' : 'closed')
             : $kind->moves($isOpenNext),
         $isRenamed => "Call it “{$wrapping->name}”",
@@ -44,6 +47,8 @@
 @endif
 @if ($wrapping->refused() !== null)<p class="note danger" role="alert">{{ $wrapping->refused() }}</p>@endif
 @if ($row->ask_refused !== null)<p class="note danger" role="alert">{{ $row->ask_refused }}</p>@endif
+@if ($row->isUnanswered())<p class="note danger" role="alert">No answer came: see whether {{ $box->name ?? 'the hub' }} is on, and
+    tell it again.</p>@endif
 @if ($bench->mayWork())
 @if ($row->isAsked())
 <p class="note" id="waits" role="status">{{ Str::ucfirst($box->name ?? 'The hub') }} is making it…</p>
@@ -60,7 +65,7 @@
 @endif
 @include('bridge.wrap-by-hand')
 @elseif ($wrapping->trouble !== null)
-<x-form :action="route('jobs.wrappers.readings.destroy', [$job, $row->id])" method="delete">
+<x-form :action="$act" method="delete">
     <div class="thumb"><button class="big" id="big" data-move="anew-{{ $row->id }}" data-key="n">Its ends are taught anew</button></div>
 </x-form>
 @else
@@ -79,8 +84,14 @@
     @if (! $measures && $box?->url !== null && ! $row->isMade())
     <button class="btn w-full" form="make" name="by_hand" value="1">It is made there by hand</button>
     @endif
+    @if ($kind->isMeasured() && $lastSaid !== null)
+    <x-form :action="$act" method="delete">
+        <input type="hidden" name="reading" value="{{ $lastSaid->id }}">
+        <button class="btn w-full">Take back “{{ $lastSaid->words($kind->unit()) }}”</button>
+    </x-form>
+    @endif
     @if ($kind->isMeasured() && $said > 0 && $wrapping->trouble === null)
-    <x-form :action="route('jobs.wrappers.readings.destroy', [$job, $row->id])" method="delete">
+    <x-form :action="$act" method="delete">
         <button class="btn w-full">Measure anew</button>
     </x-form>
     @endif

@@ -25,10 +25,12 @@ final class EndReadingController
         return $this->back($job, $wrapper);
     }
 
-    /** All of them: its ends are taught anew. */
+    /** One of them, or all: its ends are taught anew. */
     public function destroy(JobRequest $request, SiteJob $job, Wrapper $wrapper, Wrappers $wrappers): RedirectResponse
     {
-        $wrappers->measureAnew($job, $wrapper, $request->person());
+        $request->filled('reading')
+            ? $wrappers->takeBack($job, $wrapper, $request->integer('reading'), $request->person())
+            : $wrappers->measureAnew($job, $wrapper, $request->person());
 
         return $this->back($job, $wrapper);
     }
