@@ -42,6 +42,7 @@ use Kavvel\Core\Bridging\Wrapper;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Protocol\Release;
 use Kavvel\Core\Proving\Outcome;
+use WeakMap;
 
 /** How the wants of a job reach its ecosystems, under every policy; worked out once for whatever it follows from. */
 final readonly class JobBridging
@@ -53,7 +54,7 @@ final readonly class JobBridging
      * @param  array<string, BridgeBox>  $boxes  by key
      * @param  array<string, PolicyFigures>  $figures  by policy; none where it can't be worked out
      * @param  string|null  $trouble  why it can't, in words
-     * @param  array<string, string>  $told  why a want is not met, as the client was told, by slot and ecosystem
+     * @param  array<string, ToldLoss>  $told  what the client was told of wants that are not met, by slot and ecosystem
      * @param  array<string, WrapperRow>  $wrappers  what hubs make of devices, by its id
      * @param  array<string, LinkAtHand>  $planned  by key, each after those that it builds upon; none where it can't be worked out
      */
@@ -70,7 +71,17 @@ final readonly class JobBridging
         private array $planned,
     ) {}
 
+    /** Worked out once for each sheet: the line and the move both ask. */
     public static function of(JobSheet $sheet): self
+    {
+        /** @var WeakMap<JobSheet, self>|null $known */
+        static $known = null;
+        $known ??= new WeakMap;
+
+        return $known[$sheet] ??= self::read($sheet);
+    }
+
+    private static function read(JobSheet $sheet): self
     {
         $job = $sheet->job;
         $ecosystems = Ecosystem::query()->where('site_job_id', $job->id)->with('sheet')->orderBy('id')->get()->keyBy('key')->all();
@@ -105,7 +116,7 @@ final readonly class JobBridging
             [$figures, $trouble] = [[], $tooMuch->getMessage()];
         }
         $told = ToldLoss::query()->where('site_job_id', $job->id)->get()
-            ->mapWithKeys(static fn (ToldLoss $one): array => [self::pair($one->slot_key, $one->ecosystem_key) => $one->because])->all();
+            ->keyBy(static fn (ToldLoss $one): string => self::pair($one->slot_key, $one->ecosystem_key))->all();
 
         $links = BegunLinks::of($job);
         $plan = $figures[($job->bridge_policy ?? Policy::LocalFirst)->value]->plan ?? null;
@@ -240,15 +251,21 @@ final readonly class JobBridging
 
     public function isProved(Path $path): bool
     {
-        return $this->isShownIn($path->want->device, $path->want->ecosystem);
+        return $this->outcome($path) === Outcome::Passed;
     }
 
-    private function isShownIn(string $device, string $ecosystem): bool
+    /** What was shown there of what goes by a path; null: nothing yet. */
+    public function outcome(Path $path): ?Outcome
+    {
+        return $this->outcomeIn($path->want->device, $path->want->ecosystem);
+    }
+
+    private function outcomeIn(string $device, string $ecosystem): ?Outcome
     {
         $ladder = $this->card($device)?->ladder;
         $step = $ladder?->into(Wrapper::rung($device, $ecosystem));
 
-        return $step !== null && $ladder->outcome($step) === Outcome::Passed;
+        return $step === null ? null : $ladder->outcome($step);
     }
 
     public function isLinked(Path $path): bool
@@ -279,6 +296,7 @@ final readonly class JobBridging
         $migrations = [];
         foreach ($this->leftOver() as $old) {
             $into = $old->ecosystem_key;
+            $isShown = fn (string $slot): bool => $this->outcomeIn($slot, (string) $into) === Outcome::Passed;
             $links = array_filter(
                 $into === null ? [] : $this->links(),
                 static fn (LinkAtHand $one): bool => $one->link->isIntoEcosystem && $one->link->to === $into,
@@ -286,7 +304,7 @@ final readonly class JobBridging
             $migrations[$old->id] = Migration::of(
                 $old->devices,
                 array_values($links),
-                array_values(array_filter($old->devices, fn (string $slot): bool => $this->isShownIn($slot, (string) $into))),
+                array_values(array_filter($old->devices, $isShown)),
                 $old->school ?? MigrationSchool::KeepUntilProved,
                 $old->users_noted_at !== null,
                 $old->taken_over_at !== null,
@@ -308,10 +326,17 @@ final readonly class JobBridging
         return array_values(array_filter($this->plan()->impossible, fn (Impossible $one): bool => ! $this->isTold($one)));
     }
 
-    /** Told for another reason, it may be another loss: that is said anew. */
     public function isTold(Impossible $one): bool
     {
-        return ($this->told[self::pair($one->want->device, $one->want->ecosystem)] ?? null) === $this->because($one);
+        return $this->told($one) !== null;
+    }
+
+    /** Told for another reason, it may be another loss: that is said anew. */
+    public function told(Impossible $one): ?ToldLoss
+    {
+        $told = $this->told[self::pair($one->want->device, $one->want->ecosystem)] ?? null;
+
+        return $told?->because === $this->because($one) ? $told : null;
     }
 
     /** @return list<string> keys of hubs of which nobody has said what they pass on */

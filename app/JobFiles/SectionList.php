@@ -48,6 +48,7 @@ final readonly class SectionList
             new Sections\ToldLosses,
             new Sections\SetNames,
             new Sections\Wrappers,
+            new Sections\Crossings,
             new Sections\BridgeLinks,
             new Sections\Snags,
             new Sections\Log,

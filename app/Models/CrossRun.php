@@ -18,6 +18,7 @@ use Kavvel\Core\Input\Input;
  * @property int $company_id
  * @property int $site_job_id
  * @property string $slot_key
+ * @property int|null $node_id the device that was in the slot
  * @property array<string, string> $places ids of the device, by key of the ecosystem
  * @property list<array{string, string}> $plan what is still to be ordered: from where, and which value
  * @property list<array{origin: string, value: string, at: int}> $orders with their time in milliseconds
@@ -43,6 +44,22 @@ final class CrossRun extends Model
     protected $table = 'cross_runs';
 
     protected $guarded = [];
+
+    /** @return list<self> the last of each device that is there now, of those that went through, in the order of the plan */
+    public static function completed(SiteJob $job): array
+    {
+        $last = self::query()->where('site_job_id', $job->id)->whereNotNull('ended_at')->whereNull('stopped_because')
+            ->orderBy('id')->get()->keyBy('slot_key');
+        $through = [];
+        foreach ($job->slots()->orderBy('id')->get() as $slot) {
+            $run = $last->get($slot->key);
+            if ($run !== null && $run->node_id === $slot->node_id) {
+                $through[] = $run;
+            }
+        }
+
+        return $through;
+    }
 
     public function isUnderWay(): bool
     {

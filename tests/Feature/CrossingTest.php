@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\JobSheet\JobSheet;
 use App\Models\CrossRun;
 use App\Models\Ecosystem;
 use App\Models\Slot;
 use App\Stations\Bridge\CrossStep;
+use App\Stations\HandOver\PackContent;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Queue;
 use Kavvel\Core\Bridging\CrossTest;
@@ -76,6 +79,62 @@ final class CrossingTest extends TestCase
         $this->get(self::PAGE)->assertSee('It was stopped')->assertSee('Tansy at http://standin.invalid/ecosystems/voice does not answer.')
             ->assertSee('Try it once more');
         self::assertFalse($this->step(), 'nothing goes on');
+    }
+
+    public function test_a_fault_becomes_a_snag_once_and_stands_in_the_pack(): void
+    {
+        $this->begin(['sights' => [['ecosystem' => 'phone', 'device' => 'signal-dimmer', 'sees' => 'late']]]);
+        $this->goThrough();
+        $fault = 'Wicket is late: its path leads over a cloud or polls. Do not let a rule wait for it.';
+        $this->get(self::PAGE)->assertSee($fault)->assertSee('Raise a snag')->assertSee('with the device that is there now');
+        $this->post('/jobs/lantern-house/snags', ['slot' => 'signal-dimmer', 'text' => $fault])->assertSessionHasNoErrors();
+        $this->get(self::PAGE)->assertSee('A snag was raised for it.')->assertDontSee('Raise a snag');
+
+        $content = PackContent::of(JobSheet::of($this->siteJob()));
+        $pages = (string) view('packs.crossings', ['content' => $content, 'sheet' => JobSheet::of($this->siteJob())]);
+        self::assertStringContainsString('Mara Lindqvist', $pages);
+        self::assertStringContainsString($fault, $pages);
+        self::assertMatchesRegularExpression('/Tansy<\/td>\s*<td>0\.\d, worst [01]\.\d<\/td>\s*<td>\d+\.\d, worst \d+\.\d, late/', $pages);
+    }
+
+    public function test_what_another_device_has_shown_says_nothing_of_the_one_that_is_there_now(): void
+    {
+        $this->begin();
+        $this->goThrough();
+        $slot = Slot::query()->where('key', 'signal-dimmer')->firstOrFail();
+        $other = $slot->node()->firstOrFail()->replicate()->fill(['address' => '02A7C3FFFFFFFFFF']);
+        $other->save();
+        $slot->update(['node_id' => $other->id]);
+        $this->siteJob()->touchLive();
+
+        $this->get(self::PAGE)->assertDontSee('Everybody sees it in time');
+        self::assertSame([], CrossRun::completed($this->siteJob()));
+        self::assertSame([], json_decode((string) $this->get('/jobs/lantern-house/export')->getContent(), true)['crossings']);
+    }
+
+    public function test_it_travels_with_its_job(): void
+    {
+        $this->begin(['sights' => [['ecosystem' => 'phone', 'device' => 'signal-dimmer', 'sees' => 'reversed']]]);
+        $this->goThrough();
+        $run = CrossRun::query()->sole();
+        $file = (string) $this->get('/jobs/lantern-house/export')->getContent();
+        $upload = UploadedFile::fake()->createWithContent('job.json', $file);
+        $this->post('/job-files', ['file' => $upload, 'again' => 1])->assertSessionHasNoErrors();
+        $copy = CrossRun::query()->latest('id')->firstOrFail();
+
+        self::assertNotSame($run->site_job_id, $copy->site_job_id);
+        self::assertEquals($run->result(), $copy->result());
+        self::assertEquals([$run->by, $run->ended_at, $run->places], [$copy->by, $copy->ended_at, $copy->places]);
+        self::assertCount(1, CrossRun::completed($copy->job()->firstOrFail()));
+    }
+
+    public function test_what_is_stopped_does_not_stand_in_the_pack(): void
+    {
+        $this->begin();
+        $this->step();
+        $this->delete('/jobs/lantern-house/crossings', ['slot' => 'signal-dimmer']);
+
+        self::assertSame([], CrossRun::completed($this->siteJob()));
     }
 
     public function test_two_do_not_try_at_once_and_anybody_stops_it(): void

@@ -14,8 +14,15 @@ final readonly class CrossingShown
     /**
      * @param  array<string, string>  $places  ids of the device, by ecosystem
      * @param  SlotCard|null  $other  the device that is being tried instead
+     * @param  list<string>  $snags  what is raised of it already
      */
-    private function __construct(public SlotCard $card, public array $places, public ?CrossRun $run, public ?SlotCard $other) {}
+    private function __construct(
+        public SlotCard $card,
+        public array $places,
+        public ?CrossRun $run,
+        public ?SlotCard $other,
+        public array $snags,
+    ) {}
 
     /** @param string|null $at "cross chart-dimmer"; null: something else is looked at, or there is no such device */
     public static function of(JobBridging $bridging, ?string $at): ?self
@@ -30,8 +37,10 @@ final readonly class CrossingShown
         return new self(
             $card,
             Crossings::places($bridging, $card->key()),
-            Crossings::last($bridging->sheet->job, $card->key()),
+            Crossings::last($bridging->sheet->job, $card),
             $other === null || $other === $card->key() ? null : $bridging->sheet->card($other),
+            array_values($bridging->sheet->job->snags()->where('slot_id', $card->slot->id)->where('state', '!=', 'cleared')
+                ->pluck('text')->all()),
         );
     }
 

@@ -6,6 +6,7 @@ namespace App\Stations\Bridge;
 
 use App\Bridging\JobBridging;
 use App\JobSheet\JobSheet;
+use App\JobSheet\SlotCard;
 use App\Logbook\Logbook;
 use App\Models\CrossRun;
 use App\Models\SiteJob;
@@ -40,9 +41,11 @@ final readonly class Crossings
         return $places;
     }
 
-    public static function last(SiteJob $job, string $slot): ?CrossRun
+    /** Of the device that is there now: what another has shown says nothing of it. */
+    public static function last(SiteJob $job, SlotCard $card): ?CrossRun
     {
-        return CrossRun::query()->where('site_job_id', $job->id)->where('slot_key', $slot)->latest('id')->first();
+        return CrossRun::query()->where('site_job_id', $job->id)->where('slot_key', $card->key())->where('node_id', $card->node?->id)
+            ->latest('id')->first();
     }
 
     /** @throws CrossRefused */
@@ -60,7 +63,7 @@ final readonly class Crossings
         }
         $before = $this->before($bridging, $places);
         $run = CrossRun::query()->create([
-            'site_job_id' => $job->id, 'slot_key' => $slot, 'places' => $places,
+            'site_job_id' => $job->id, 'slot_key' => $slot, 'node_id' => $bridging->card($slot)?->node?->id, 'places' => $places,
             'plan' => CrossTest::orders(array_map(strval(...), array_keys($places)), $before), 'orders' => [],
             'sights' => [], 'cursors' => [],
             'before' => $before, 'by' => $person->name, 'started_at' => now(),

@@ -10,6 +10,7 @@ use App\Bridging\JobOutages;
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
 use App\Models\Company;
+use App\Models\CrossRun;
 use App\Models\Question;
 use App\Models\Snag;
 use App\Models\Wrapper;
@@ -40,6 +41,7 @@ final readonly class PackContent
      * @param  list<Outage>  $outages
      * @param  list<Export>  $exports
      * @param  array<string, Wrapper>  $wrappers  what hubs make of devices, by its id
+     * @param  list<CrossRun>  $crossings  tests from all sides
      */
     private function __construct(
         public Company $company,
@@ -55,6 +57,7 @@ final readonly class PackContent
         public array $outages,
         public array $exports,
         public array $wrappers,
+        public array $crossings,
     ) {}
 
     public static function of(JobSheet $sheet): self
@@ -86,6 +89,7 @@ final readonly class PackContent
             $isBridged ? JobOutages::of($bridging) : [],
             $isBridged ? Export::all($bridging) : [],
             $bridging->wrappers,
+            $isBridged ? CrossRun::completed($job) : [],
         );
     }
 

@@ -59,6 +59,7 @@ final readonly class Bridging
             $set[$pair] = true;
         }
         self::wrappers($input, $slots);
+        self::crossings($input, $slots);
         $taken = [];
         foreach ($input->find('boxes')?->items() ?? [] as $box) {
             $box->get('owned')->flag();
@@ -71,6 +72,24 @@ final readonly class Bridging
                 throw InvalidInput::duplicateId($gateway->id(), $gateway->at);
             }
             $taken[' '.$gateway->id()] = true;
+        }
+    }
+
+    /** @param array<string, string> $slots */
+    private static function crossings(Input $input, array $slots): void
+    {
+        $tried = [];
+        foreach ($input->find('crossings')?->items() ?? [] as $row) {
+            $slot = $row->get('slot');
+            Check::known($slot, $slots);
+            if (isset($tried[" {$slot->id()}"])) {
+                throw InvalidInput::duplicateId($slot->id(), $slot->at);
+            }
+            $tried[" {$slot->id()}"] = true;
+            $places = array_map(static fn (Input $one): string => $one->get('ecosystem')->id(), $row->get('places')->items());
+            foreach ([...$row->get('orders')->items(), ...$row->get('sights')->items()] as $one) {
+                $one->get('ecosystem')->word($places);
+            }
         }
     }
 

@@ -28,16 +28,19 @@ final readonly class Limits
         'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
         'log' => 20_000, 'members' => 500, 'busAddresses' => 4_000, 'meshProposals' => 500,
         'bridgeSheets' => 200, 'ecosystems' => 50, 'boxes' => 100, 'toldLosses' => 5_000, 'bridgeLinks' => 1_000,
-        'setNames' => 10_000, 'wrappers' => 1_000,
+        'setNames' => 10_000, 'wrappers' => 1_000, 'crossings' => 1_000,
     ];
 
     /** Sections that a file may leave out */
     private const MAY = [
         'members', 'busAddresses', 'meshProposals', 'bridgeSheets', 'ecosystems', 'boxes', 'toldLosses', 'bridgeLinks', 'setNames',
-        'wrappers',
+        'wrappers', 'crossings',
     ];
 
     private const MOST_LINKS = 20_000;
+
+    /** Ten from each of fifty ecosystems */
+    private const MOST_ORDERS = 500;
 
     /** A job lies inside ten kilometres around its own origin */
     private const FARTHEST_M = 10_000.0;
@@ -352,6 +355,15 @@ final readonly class Limits
                     'by' => self::line(120), 'at' => $time,
                 ])),
             ],
+            'crossings' => [
+                'slot' => Check::key(...), 'by' => self::line(120), 'startedAt' => $time, 'endedAt' => $time,
+                'places' => static fn (Input $all) => self::each($all, self::MOST['ecosystems'], static fn (Input $one) => self::fields(
+                    $one,
+                    ['ecosystem' => Check::key(...), 'device' => self::line(200)],
+                )),
+                'orders' => static fn (Input $all) => self::each($all, self::MOST_ORDERS, self::crossed(...)),
+                'sights' => static fn (Input $all) => self::each($all, self::MOST['ecosystems'] * self::MOST_ORDERS, self::crossed(...)),
+            ],
             'toldLosses' => [
                 'slot' => Check::shownKey(...), 'ecosystem' => Check::key(...), 'because' => self::note(10_000), 'by' => self::line(120),
                 'at' => $time,
@@ -382,6 +394,14 @@ final readonly class Limits
     private static function number(float $least, float $most): Closure
     {
         return static fn (Input $number): float => $number->numberUpTo($least, $most);
+    }
+
+    /** Ordered or seen in a test from all sides; the time in milliseconds. */
+    private static function crossed(Input $one): void
+    {
+        self::fields($one, [
+            'ecosystem' => Check::key(...), 'value' => self::line(20), 'at' => static fn (Input $at): int => $at->wholeFrom(0),
+        ]);
     }
 
     private static function place(Input $place): void

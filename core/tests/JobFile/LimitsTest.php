@@ -25,7 +25,7 @@ final class LimitsTest extends TestCase
             'slots' => 1_000, 'attempts' => 10_000, 'proofs' => 10_000, 'meshReadings' => 500, 'questions' => 2_000, 'snags' => 5_000,
             'log' => 20_000, 'members' => 500, 'busAddresses' => 4_000, 'meshProposals' => 500,
             'bridgeSheets' => 200, 'ecosystems' => 50, 'boxes' => 100, 'toldLosses' => 5_000, 'bridgeLinks' => 1_000, 'setNames' => 10_000,
-            'wrappers' => 1_000,
+            'wrappers' => 1_000, 'crossings' => 1_000,
         ], Limits::MOST);
         foreach (Limits::MOST as $section => $most) {
             self::assertSame("$.{$section}", $this->refusal($section, array_fill(0, $most + 1, [])));

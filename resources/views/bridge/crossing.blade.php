@@ -46,8 +46,19 @@
     </tbody>
 </table>
 @endif
+@if (! $isOn && $run?->ended_at !== null)
+<p class="quiet">{{ $run->by }}, {{ $run->ended_at->onSite()->format('j M, H:i') }}, with the device that is there now.</p>
+@endif
 @if (! $isOn && $faults !== [])
-<ul class="rows">@foreach ($faults as $fault)<li><span>{{ $fault->words($name) }}</span></li>@endforeach</ul>
+<ul class="rows">
+    @foreach ($faults as $fault)
+    @php($words = $fault->words($name))
+    <li><p>{{ $words }}</p>
+        @if (in_array($words, $crossing->snags, true))<p class="quiet">A snag was raised for it.</p>
+        @elseif ($bench->mayWork())<x-raise-snag :job="$job" :slot-key="$card->key()" :text="$words"/>@endif
+    </li>
+    @endforeach
+</ul>
 @endif
 @if ($bench->mayWork())
 @if ($isOn)

@@ -1,4 +1,4 @@
-<div class="together"><h2 class="next">7 · What was asked and answered</h2>
+<div class="together"><h2 class="next">8 · What was asked and answered</h2>
 @if ($content->answers->isEmpty())
 <p>Nothing.</p>
 @else

@@ -1,5 +1,5 @@
 @php($nameOf = fn (string $key): string => $sheet->cards[$key]->slot->name ?? $sheet->cards[$key]->fullTitle())
-<div class="together"><h2 class="next">5 · Batteries</h2>
+<div class="together"><h2 class="next">6 · Batteries</h2>
 <p class="quiet">Forecast for the shortest-lived device of each type, from the day it joined; the range allows for a third more or
     less use.</p>
 <table><tr><th>Type</th><th class="r">Cells</th><th class="nowrap">First due</th><th>Lasts, years</th><th>In</th></tr>

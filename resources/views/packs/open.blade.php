@@ -1,4 +1,4 @@
-<div class="together"><h2 class="next">6 · Open points</h2>
+<div class="together"><h2 class="next">7 · Open points</h2>
 @if ($content->snags->isEmpty())
 <p>None.</p>
 @else

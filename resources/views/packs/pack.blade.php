@@ -8,6 +8,7 @@
 <div class="page">
 @include('packs.keep-on')
 @include('packs.outages')
+@include('packs.elsewhere')
 @include('packs.batteries')
 @include('packs.open')
 @include('packs.answers')
@@ -15,4 +16,5 @@
 </div>
 @include('packs.technician')
 @include('packs.exports')
+@include('packs.crossings')
 </body></html>

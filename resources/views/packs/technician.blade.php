@@ -1,5 +1,5 @@
 @php($in = array_filter($sheet->cards, fn ($card) => $card->isIn()))
-<div class="page"><h2>9 · For the next technician</h2>
+<div class="page"><h2>10 · For the next technician</h2>
 <table><tr><th>Hub</th><th>Networks and channels</th></tr>
 @foreach ($sheet->hubs as $hub)
 <tr><td>{{ $hub->gateway->name }}</td><td>{{ $hub->gateway->networks()->orderBy('id')->get()
