@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kavvel\Core\Tests\JobFile;
+
+use Kavvel\Core\Input\InvalidInput;
+use Kavvel\Core\JobFile\JobFile;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a job file tells of how devices reach ecosystems: what is refused is refused where it stands. */
+final class BridgingInAFileTest extends TestCase
+{
+    private const AT = '2026-01-02T03:04:05Z';
+
+    /** @return iterable<string, array{string, list<array<string, mixed>>, string|null}> section, rows, and the path that is refused */
+    public static function rows(): iterable
+    {
+        $told = ['slot' => 'chart-blind', 'ecosystem' => 'voice', 'because' => 'It does not know tilt.', 'by' => 'Mara', 'at' => self::AT];
+        yield 'told' => ['toldLosses', [$told, ['ecosystem' => 'phone'] + $told], null];
+        yield 'told twice' => ['toldLosses', [$told, $told], '$.toldLosses[1]'];
+        yield 'told when' => ['toldLosses', [['at' => 'then'] + $told], '$.toldLosses[0].at'];
+
+        $set = ['slot' => 'chart-blind', 'ecosystem' => 'voice', 'name' => 'Blind', 'room' => 'Chart', 'by' => 'Mara', 'at' => self::AT];
+        yield 'set' => ['setNames', [$set, ['slot' => 'chart-blind as cover'] + $set], null];
+        yield 'set twice' => ['setNames', [$set, $set], '$.setNames[1]'];
+
+        $said = ['open' => true, 'value' => 93, 'by' => 'Mara', 'at' => self::AT];
+        $wrapper = [
+            'slot' => 'chart-blind', 'wrapping' => 'tilt-as-cover', 'box' => 'hub-box', 'ecosystems' => ['voice'], 'default' => 'closed',
+            'readings' => [$said],
+        ];
+        yield 'made' => ['wrappers', [$wrapper + ['made' => ['at' => self::AT, 'by' => 'Mara'], 'openAt' => 82, 'closedAt' => 75]], null];
+        yield 'of two kinds' => ['wrappers', [$wrapper, ['wrapping' => 'level-as-activity', 'default' => '40'] + $wrapper], null];
+        yield 'twice' => ['wrappers', [$wrapper, $wrapper], '$.wrappers[1]'];
+        yield 'of nothing' => ['wrappers', [['slot' => 'nowhere'] + $wrapper], '$.wrappers[0].slot'];
+        yield 'as something else' => ['wrappers', [['wrapping' => 'tilt-as-lamp'] + $wrapper], '$.wrappers[0].wrapping'];
+        yield 'ajar' => ['wrappers', [['default' => 'ajar'] + $wrapper], '$.wrappers[0].default'];
+        yield 'more than open' => ['wrappers', [['readings' => [['value' => 101] + $said]] + $wrapper], '$.wrappers[0].readings[0].value'];
+        yield 'neither open nor closed' => [
+            'wrappers', [['readings' => [['open' => 'yes'] + $said]] + $wrapper], '$.wrappers[0].readings[0].open',
+        ];
+        yield 'made by nobody' => ['wrappers', [$wrapper + ['made' => ['at' => self::AT]]], '$.wrappers[0].made.by'];
+
+        $order = ['ecosystem' => 'voice', 'value' => 'on', 'at' => 1_700_000_000_000];
+        $tried = [
+            'slot' => 'chart-dimmer', 'by' => 'Mara', 'startedAt' => self::AT, 'endedAt' => self::AT,
+            'places' => [['ecosystem' => 'voice', 'device' => '7'], ['ecosystem' => 'phone', 'device' => 'lamp']],
+            'orders' => [$order], 'sights' => [['ecosystem' => 'phone'] + $order],
+        ];
+        yield 'tried' => ['crossings', [$tried, ['slot' => 'chart-blind'] + $tried], null];
+        yield 'tried twice' => ['crossings', [$tried, $tried], '$.crossings[1].slot'];
+        yield 'nothing tried' => ['crossings', [['slot' => 'nowhere'] + $tried], '$.crossings[0].slot'];
+        yield 'ordered elsewhere' => [
+            'crossings', [['orders' => [['ecosystem' => 'panel'] + $order]] + $tried], '$.crossings[0].orders[0].ecosystem',
+        ];
+        yield 'seen elsewhere' => [
+            'crossings', [['sights' => [['ecosystem' => 'panel'] + $order]] + $tried], '$.crossings[0].sights[0].ecosystem',
+        ];
+        yield 'ordered before all time' => ['crossings', [['orders' => [['at' => -1] + $order]] + $tried], '$.crossings[0].orders[0].at'];
+        yield 'seen at no time' => ['crossings', [['sights' => [['at' => 'now'] + $order]] + $tried], '$.crossings[0].sights[0].at'];
+        yield 'ordered without end' => ['crossings', [['orders' => array_fill(0, 501, $order)] + $tried], '$.crossings[0].orders'];
+        yield 'an end that is none' => ['crossings', [['endedAt' => null] + $tried], '$.crossings[0].endedAt'];
+    }
+
+    /** @param list<array<string, mixed>> $rows */
+    #[DataProvider('rows')]
+    public function test_what_is_told_of_ecosystems(string $section, array $rows, ?string $refused): void
+    {
+        $file = (string) file_get_contents(__DIR__.'/../../../database/demo/lantern-house.json');
+        $data = [$section => $rows] + (array) json_decode($file, true);
+        try {
+            JobFile::parse((string) json_encode($data));
+            $at = null;
+        } catch (InvalidInput $input) {
+            $at = $input->at;
+        }
+
+        self::assertSame($refused, $at);
+    }
+}
