@@ -1,14 +1,14 @@
 @use('App\Stations\HandOver\ReachedRow')
 @use('Kavvel\Core\Proving\Outcome')
-<div class="together"><h2 class="next">5 · What is used from elsewhere</h2>
+<div><h2 class="next">5 · What is used from elsewhere</h2>
 @if ($content->bridging === null)
 <p>Everything is used by hand and from its hub.</p>
 @else
 @php($bridging = $content->bridging)
-<p class="quiet">“Shown” was tried there as the client uses it. “Open” means not shown yet.</p>
-<table><tr><th style="width: 40%">Device</th>
+<p class="quiet lead">“Shown” was tried there as the client uses it. “Open” means not shown yet.</p>
+<table><thead><tr><th style="width: 40%">Device</th>
 @foreach ($bridging->ecosystems as $one)<th>{{ $one->name }}</th>@endforeach
-</tr>
+</tr></thead>
 @foreach (ReachedRow::all($bridging) as $row)
 <tr><td>{{ $row->name }}</td>
 @foreach (array_keys($bridging->ecosystems) as $key)

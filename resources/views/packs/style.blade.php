@@ -3,6 +3,7 @@
 body { font-family: 'DejaVu Sans'; font-size: 9.5pt; color: #12242b; line-height: 1.35; }
 h1 { font-size: 26pt; margin: 40mm 0 4mm; }
 h2 { font-size: 15pt; margin: 0 0 3mm; page-break-after: avoid; }
+.lead { page-break-after: avoid; }
 h2.next { margin-top: 8mm; }
 h3 { font-size: 11pt; margin: 5mm 0 1.5mm; page-break-after: avoid; }
 .page { page-break-before: always; }
