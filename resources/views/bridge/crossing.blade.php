@@ -50,7 +50,7 @@
 <p class="quiet">{{ $run->by }}, {{ $run->ended_at->onSite()->format('j M, H:i') }}, with the device that is there now.</p>
 @endif
 @if (! $isOn && $faults !== [])
-<ul class="rows">
+<ul class="rows remedies">
     @foreach ($faults as $fault)
     @php($words = $fault->words($name))
     <li><p>{{ $words }}</p>
