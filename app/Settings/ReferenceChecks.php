@@ -30,8 +30,9 @@ final readonly class ReferenceChecks
         string $by,
         User $person,
     ): string {
-        $check = BesideReference::of($what, $reading, $reference, $isSettled);
         $setting = $this->offsetOf($job, $slot, $what);
+        $has = (float) SlotSetting::query()->where('slot_id', $slot->id)->where('name', $setting)->value('actual');
+        $check = BesideReference::of($what, $reading, $reference, $isSettled, $has);
         if ($check->needsOffset() && $setting !== null) {
             SlotSetting::query()->updateOrCreate(
                 ['site_job_id' => $job->id, 'slot_id' => $slot->id, 'name' => $setting],
@@ -57,8 +58,7 @@ final readonly class ReferenceChecks
     private function offsetOf(SiteJob $job, Slot $slot, Measured $what): ?string
     {
         $names = array_map(static fn (Setting $one): string => $one->name, $slot->profile()->firstOrFail()->core($job->region)->settings);
-        $own = "{$what->value}-offset";
 
-        return in_array($own, $names, true) ? $own : null;
+        return in_array($what->offsetSetting(), $names, true) ? $what->offsetSetting() : null;
     }
 }

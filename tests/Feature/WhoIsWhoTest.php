@@ -301,6 +301,13 @@ final class WhoIsWhoTest extends PairsAHouse
         $setting = $this->card('bedroom-climate')->slot->settings()->sole();
         self::assertSame(['temperature-offset', '-1.4'], [$setting->name, $setting->planned]);
         self::assertTrue($this->logged('beside probe thermometer: it said 24.5, the reference 23.1', $this->key()));
+
+        // Entered by now, and not enough: the next one counts it in.
+        $setting->update(['planned' => null, 'actual' => '-1.4']);
+        $this->compare('bedroom-climate', '23.7', '23.1', true)
+            ->assertSessionHas('saved', 'An offset of -2.0 °C in place of -1.4 sets it right. It is planned in its settings: enter it.');
+        self::assertSame('-2', $setting->refresh()->planned);
+        $setting->update(['planned' => null]);
         $this->post($this->url('/slots/bedroom-climate/replacement'), ['reason' => 'dead'])->assertSessionHasNoErrors();
         $this->get($this->url('/name?slot=bedroom-climate'))->assertSee('Temperature offset: -1.4 K');
     }

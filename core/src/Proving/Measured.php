@@ -27,6 +27,12 @@ enum Measured: string
         return $this === self::Temperature ? 2.0 : 10.0;
     }
 
+    /** Name of the setting of a sensor that shifts it, where it has one */
+    public function offsetSetting(): string
+    {
+        return "{$this->value}-offset";
+    }
+
     /** Less change than this in five minutes is settled */
     public function settledBelow(): float
     {

@@ -37,6 +37,30 @@ final class BesideReferenceTest extends TestCase
         self::assertSame(-0.5, BesideReference::of(Measured::Temperature, 21.04, 20.5, true)->offset);
     }
 
+    #[TestWith([0.4, 22.0, 22.3, true, false, 0.7, 'It is right: the reference is +0.3 °C from it.'])]
+    #[TestWith([1.0, 22.0, 22.8, false, true, 1.8, 'An offset of +1.8 °C in place of +1.0 sets it right.'])]
+    #[TestWith([1.0, 22.0, 21.0, false, true, 0.0, 'An offset of +0.0 °C in place of +1.0 sets it right.'])]
+    #[TestWith([1.4, 22.0, 22.6, false, true, 2.0, 'An offset of +2.0 °C in place of +1.4 sets it right.'])]
+    #[TestWith([1.4, 22.0, 22.7, false, false, 2.1, 'The reference is +0.7 °C from it, which has an offset of +1.4 already: not '
+        .'settled, badly placed, or defective. No offset mends that.'])]
+    #[TestWith([-1.5, 22.0, 25.0, false, true, 1.5, 'An offset of +1.5 °C in place of -1.5 sets it right.'])]
+    public function test_an_offset_that_is_in_it_already_is_counted_in(
+        float $has,
+        float $reading,
+        float $reference,
+        bool $isRight,
+        bool $needsOffset,
+        float $offset,
+        string $words,
+    ): void {
+        $check = BesideReference::of(Measured::Temperature, $reading, $reference, true, $has);
+
+        self::assertSame(
+            [$isRight, $needsOffset, $offset, $words],
+            [$check->isRight(), $check->needsOffset(), $check->offset, $check->words()],
+        );
+    }
+
     public function test_says_what_is_to_be_done(): void
     {
         self::assertSame('An offset of -0.7 °C sets it right.', $this->words(21.2, 20.5));
