@@ -28,7 +28,7 @@ final readonly class Forgetting
             throw ForgetRefused::isNotReached($node);
         }
         $this->logbook->write($job, $person, 'pair', "Asked {$gateway->name} to forget {$node->address}.");
-        $node->update(['given_up_at' => $node->given_up_at ?? now()]);
+        $node->update(['given_up_at' => $node->given_up_at ?? now(), 'forget_refused' => null]);
         LetGoOfNode::dispatch($gateway, (string) str()->ulid(), $node->address, null);
     }
 

@@ -8,6 +8,7 @@ use App\Gateway\GatewayClient;
 use App\Gateway\HubCommand;
 use App\Logbook\Logbook;
 use App\Models\Gateway;
+use App\Models\Node;
 use App\Models\Slot;
 
 /** Asks a hub to let a node go; that it is out, the hub says by itself. */
@@ -30,10 +31,13 @@ final class LetGoOfNode extends HubCommand
     protected function refused(string $why): void
     {
         $slot = $this->slotId === null ? null : Slot::query()->whereKey($this->slotId)->first();
-        if ($slot !== null) {
-            $slot->update(['leave_refused' => mb_strimwidth($why, 0, 250, '…')]);
-            $line = "The {$slot->title()} was not let go. {$why}";
-            app(Logbook::class)->write($slot->job()->firstOrFail(), Logbook::HUB, 'pair', $line, $slot);
+        $node = Node::query()->where('gateway_id', $this->gatewayId)->where('address', $this->address)->first();
+        $refusal = mb_strimwidth($why, 0, 250, '…');
+        $slot === null ? $node?->update(['forget_refused' => $refusal]) : $slot->update(['leave_refused' => $refusal]);
+        $job = ($slot ?? $node)?->job()->first();
+        if ($job !== null) {
+            $what = $slot === null ? $this->address : "The {$slot->title()}";
+            app(Logbook::class)->write($job, Logbook::HUB, 'pair', "{$what} was not let go. {$why}", $slot);
         }
     }
 }

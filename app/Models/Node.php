@@ -42,6 +42,7 @@ use Kavvel\Core\Protocol\Protocol;
  * @property string|null $blink_command
  * @property Carbon|null $blinks_at when it was last told to blink, and did
  * @property string|null $blink_refused why it does not
+ * @property string|null $forget_refused why its hub did not forget it
  * @property-read Gateway|null $gateway
  * @property-read Slot|null $slot
  */

@@ -95,6 +95,21 @@ final class ReplacingTest extends TestCase
         self::assertNull(Node::query()->where('address', $old)->sole()->given_up_at, 'it spoke: it is there');
     }
 
+    public function test_a_hub_that_does_not_forget_a_left_over_one_says_why_until_it_is_asked_again(): void
+    {
+        $old = $this->slot('store-contact')->node()->firstOrFail();
+        $this->gatewayIsAway();
+        $this->replace('store-contact', 'dead');
+        $this->delete("/jobs/lantern-house/leftovers/{$old->id}")->assertSessionHasNoErrors();
+        $this->get('/jobs/lantern-house/name?lens=names')->assertSee($old->address)->assertSee('Not forgotten: ')
+            ->assertSee('does not answer');
+        self::assertTrue($this->logged("{$old->address} was not let go. "));
+
+        $this->gatewayIsAway(false);
+        $this->delete("/jobs/lantern-house/leftovers/{$old->id}")->assertSessionHasNoErrors();
+        self::assertNull($old->refresh()->forget_refused);
+    }
+
     public function test_settings_are_carried_over_as_planned_and_set_anew(): void
     {
         $this->replace('chart-dimmer', 'faulty');

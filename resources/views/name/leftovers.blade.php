@@ -8,7 +8,8 @@
                 : "is called “{$node->label}”: a second copy of the {$of->calledInRoom()}" }}<br>
             <span class="quiet">{{ $of === null ? '' : "The {$of->called} is {$of->node?->address}" }}{{ $uses === [] ? ''
                 : ', with '.implode(', ', $uses) }}{{ $of === null ? '' : '.' }}
-                {{ $isLivelier ? 'The copy was heard later: it may be the one that is there.' : '' }}</span></span>
+                {{ $isLivelier ? 'The copy was heard later: it may be the one that is there.' : '' }}</span>
+            @if ($node->forget_refused !== null)<br><strong role="alert">Not forgotten: {{ $node->forget_refused }}</strong>@endif</span>
             @if ($mayWork)
             <span class="deeds">
                 @if ($of !== null)
