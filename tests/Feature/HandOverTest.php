@@ -129,6 +129,9 @@ final class HandOverTest extends TestCase
 
         self::assertMatchesRegularExpression('/The internet stands still 1 of 9 stops goes on/', $text);
         self::assertMatchesRegularExpression('/The power stands still stands still stands still/', $text);
+        self::assertMatchesRegularExpression('/Boxes in the network of the house No port is opened/', $text);
+        self::assertMatchesRegularExpression('/Export box – not noted Hub, Wicket needs none/', $text);
+        self::assertMatchesRegularExpression('/Ecosystem Release Account of Tansy 1\.\d Odile Harrow/', $text);
         self::assertMatchesRegularExpression('/Chart room ceiling dimmer open – (–|open)/', $text);
         self::assertMatchesRegularExpression('/Chart room window blind\s+Tansy does not know tilt\. not yet/', $text);
         self::assertStringContainsString('What each box shows, and nothing else Hub, Matter bridge To Tansy.', $text);

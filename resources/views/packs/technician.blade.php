@@ -13,4 +13,6 @@
     <td class="mono">{{ $card->node->address }}</td>
 <td class="mono">{{ $card->node->model }}</td><td class="mono">{{ $card->node->firmware ?? '–' }}</td></tr>
 @endforeach
-</table></div>
+</table>
+@include('packs.network')
+</div>
