@@ -68,15 +68,34 @@ final class BridgingInAFileTest extends TestCase
     #[DataProvider('rows')]
     public function test_what_is_told_of_ecosystems(string $section, array $rows, ?string $refused): void
     {
-        $file = (string) file_get_contents(__DIR__.'/../../../database/demo/lantern-house.json');
-        $data = [$section => $rows] + (array) json_decode($file, true);
+        self::assertSame($refused, self::refusal([$section => $rows] + self::file()));
+    }
+
+    public function test_boxes_are_looked_at_where_no_ecosystem_is_told_of(): void
+    {
+        $data = self::file();
+        unset($data['ecosystems']);
+        self::assertNull(self::refusal($data));
+        $data['boxes'][0]['sheet'] = 'nowhere';
+
+        self::assertSame('$.boxes[0].sheet', self::refusal($data));
+    }
+
+    /** @return array<string, mixed> */
+    private static function file(): array
+    {
+        return json_decode((string) file_get_contents(__DIR__.'/../../../database/demo/lantern-house.json'), true);
+    }
+
+    /** @param array<string, mixed> $data */
+    private static function refusal(array $data): ?string
+    {
         try {
             JobFile::parse((string) json_encode($data));
-            $at = null;
-        } catch (InvalidInput $input) {
-            $at = $input->at;
-        }
 
-        self::assertSame($refused, $at);
+            return null;
+        } catch (InvalidInput $refused) {
+            return $refused->at;
+        }
     }
 }

@@ -34,7 +34,9 @@ final class BesideReferenceTest extends TestCase
 
     public function test_an_offset_has_one_decimal(): void
     {
-        self::assertSame(-0.5, BesideReference::of(Measured::Temperature, 21.04, 20.5, true)->offset);
+        $check = BesideReference::of(Measured::Temperature, 21.04, 20.5, true, 0.26);
+
+        self::assertSame([-0.5, -0.2], [$check->apart, $check->offset]);
     }
 
     #[TestWith([0.4, 22.0, 22.3, true, false, 0.7, 'It is right: the reference is +0.3 °C from it.'])]
