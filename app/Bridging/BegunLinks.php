@@ -47,9 +47,10 @@ final readonly class BegunLinks
     /**
      * @param  list<string>  $hubs  keys of boxes that pair for themselves
      * @param  Closure(string): bool  $isIn  whether the device of a slot is
+     * @param  Closure(string): (string|null)  $mark  by what it is the same everywhere
      * @return array<string, LinkAtHand> by key
      */
-    public function all(BridgePlan $plan, Household $household, array $hubs, Closure $isIn): array
+    public function all(BridgePlan $plan, Household $household, array $hubs, Closure $isIn, Closure $mark): array
     {
         $links = Link::all($plan, $hubs);
         $ready = array_map(static fn (Link $link): array => $link->from === null && ! $link->isIntoEcosystem
@@ -58,11 +59,13 @@ final readonly class BegunLinks
         $all = [];
         foreach ($links as $number => $link) {
             $row = $this->row($link->key());
+            $carried = $row?->carries($mark) ?? [];
             $all[$link->key()] = new LinkAtHand(
                 $link,
-                $row === null ? LinkRun::begin(self::acts($link, $household)) : $row->run()->grown($row->devices, $ready[$number]),
+                $row?->run()->grown($carried, $ready[$number], $link->from === null) ?? LinkRun::begin(self::acts($link, $household)),
                 $ready[$number],
                 $row?->put_off_on?->isToday() === true,
+                $row?->made_at === null ? [] : array_values(array_diff($ready[$number], $carried)),
             );
         }
 

@@ -42,7 +42,6 @@ use Kavvel\Core\Bridging\Wrapper;
 use Kavvel\Core\Input\InvalidInput;
 use Kavvel\Core\Protocol\Release;
 use Kavvel\Core\Proving\Outcome;
-use WeakMap;
 
 /** How the wants of a job reach its ecosystems, under every policy; worked out once for whatever it follows from. */
 final readonly class JobBridging
@@ -71,17 +70,7 @@ final readonly class JobBridging
         private array $planned,
     ) {}
 
-    /** Worked out once for each sheet: the line and the move both ask. */
     public static function of(JobSheet $sheet): self
-    {
-        /** @var WeakMap<JobSheet, self>|null $known */
-        static $known = null;
-        $known ??= new WeakMap;
-
-        return $known[$sheet] ??= self::read($sheet);
-    }
-
-    private static function read(JobSheet $sheet): self
     {
         $job = $sheet->job;
         $ecosystems = Ecosystem::query()->where('site_job_id', $job->id)->with('sheet')->orderBy('id')->get()->keyBy('key')->all();
@@ -125,6 +114,7 @@ final readonly class JobBridging
             $household,
             self::hubBoxes($boxes),
             static fn (string $device): bool => self::isIn($sheet, $wrappers, $device),
+            static fn (string $device): ?string => self::markOf($sheet, $wrappers, $device),
         );
 
         return new self($sheet, $household, $ecosystems, $boxes, $figures, $trouble, $told, $links, $wrappers, $planned);
@@ -150,7 +140,7 @@ final readonly class JobBridging
     /** By what it is the same everywhere; null: it is not in, or nobody knows. */
     public function mark(string $device): ?string
     {
-        return isset($this->wrappers[$device]) ? $this->wrappers[$device]->mark : $this->card($device)?->node?->address;
+        return self::markOf($this->sheet, $this->wrappers, $device);
     }
 
     /** Whether what goes by a path is there: the device itself, and what a hub makes of it. */
@@ -449,6 +439,12 @@ final readonly class JobBridging
     private static function isIn(JobSheet $sheet, array $wrappers, string $device): bool
     {
         return $sheet->card(Wrapper::rawOf($device))?->isIn() === true && ($wrappers[$device] ?? null)?->isMade() !== false;
+    }
+
+    /** @param array<string, WrapperRow> $wrappers */
+    private static function markOf(JobSheet $sheet, array $wrappers, string $device): ?string
+    {
+        return isset($wrappers[$device]) ? $wrappers[$device]->mark : $sheet->card(Wrapper::rawOf($device))?->node?->address;
     }
 
     private static function wrapper(JobSheet $sheet, WrapperRow $one): Wrapper

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\JobSheet;
 
+use App\Models\BridgeLink;
 use App\Models\Gateway;
 use App\Models\Network;
 use App\Models\Node;
@@ -37,7 +38,7 @@ final readonly class SheetReader
         $nodes = $this->job->nodes()->orderBy('id')->get()->getDictionary();
         $hubs = $this->hubs();
         $proofs = $this->proofs();
-        [$linked, $since] = $this->linked();
+        [$linked, $since] = $this->linked($nodes);
         $profiles = Catalogue::of($this->job->region);
         $byId = array_column(array_map(static fn (Hub $hub): array => [$hub->gateway->id, $hub], $hubs), 1, 0);
         $choices = new HubChoices($hubs);
@@ -102,22 +103,29 @@ final readonly class SheetReader
     }
 
     /**
-     * The ecosystems that a slot is linked into: their names, and since when by this path. By its key and theirs.
+     * The ecosystems that a slot is linked into: their names, and since when by this path. By its key and theirs. Another device in the
+     * slot is not linked by what the one before was.
      *
+     * @param  array<int, Node>  $nodes  by id
      * @return array{array<string, array<string, string>>, array<string, array<string, DateTimeImmutable>>}
      */
-    private function linked(): array
+    private function linked(array $nodes): array
     {
         $linked = $since = [];
+        $nodeOf = $this->job->slots()->toBase()->whereNotNull('node_id')->pluck('node_id', 'key')->all();
         $rows = $this->job->bridgeLinks()->toBase()->whereNotNull('made_at')
             ->join('ecosystems', static fn (JoinClause $join) => $join
                 ->on('ecosystems.key', 'bridge_links.ecosystem_key')->on('ecosystems.site_job_id', 'bridge_links.site_job_id'))
             ->orderBy('ecosystems.id')
-            ->get(['bridge_links.devices', 'bridge_links.made_at', 'bridge_links.reprove_from', 'ecosystems.key', 'ecosystems.name']);
+            ->get(['devices', 'marks', 'made_at', 'reprove_from', 'ecosystems.key', 'ecosystems.name']);
         foreach ($rows as $row) {
             $from = new DateTimeImmutable($row->reprove_from ?? $row->made_at);
+            $marks = json_decode($row->marks ?? '[]', true, 4, JSON_THROW_ON_ERROR);
             foreach (json_decode($row->devices, true, 4, JSON_THROW_ON_ERROR) as $device) {
                 [$slot, $rung] = [Wrapper::rawOf($device), Wrapper::rung($device, $row->key)];
+                if ($device === $slot && ! BridgeLink::isTheSame($marks[$slot] ?? null, ($nodes[$nodeOf[$slot] ?? 0] ?? null)?->address)) {
+                    continue;
+                }
                 $linked[$slot][$rung] = Wrapper::rungWords($device, $row->name);
                 $since[$slot][$rung] = max($since[$slot][$rung] ?? $from, $from);
             }

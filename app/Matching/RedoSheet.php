@@ -6,6 +6,7 @@ namespace App\Matching;
 
 use App\JobSheet\JobSheet;
 use App\JobSheet\SlotCard;
+use App\Models\BridgeLink;
 use App\Models\MeshReading;
 use App\Models\SlotFit;
 use App\Models\SlotSetting;
@@ -47,6 +48,10 @@ final readonly class RedoSheet
             hangingOn: $stay->hanging_on,
             isReadSince: MeshReading::query()->where('site_job_id', $card->slot->site_job_id)->where('protocol', $card->profile->protocol)
                 ->where('asked_at', '>', $stay->until)->whereNotNull('ended_at')->where('state', 'done')->exists(),
+            ecosystems: array_map(
+                static fn (string $rung): bool => $card->ladder->into($rung) !== null,
+                array_flip(BridgeLink::rungs($card->slot)),
+            ),
         ));
 
         return Redo::open($all) === 0 ? null : new self($stay, $all);
@@ -63,6 +68,7 @@ final readonly class RedoSheet
             settings: self::settings($card),
             shownBefore: self::shown($card),
             hangingOn: $sheet->hangingOn($card),
+            ecosystems: array_map(static fn (): bool => false, array_flip(BridgeLink::rungs($card->slot))),
         )));
     }
 

@@ -251,6 +251,46 @@ final class LinkingTest extends TestCase
         self::assertContains('Tansy', $this->rungs('towel'));
     }
 
+    public function test_another_device_in_a_slot_is_not_linked_by_what_the_one_before_was(): void
+    {
+        $this->linkVoice();
+        $slot = '/jobs/lantern-house/name?slot=signal-dimmer';
+        $this->get($slot)->assertSee('Into Tansy again');
+        $old = $this->slot('signal-dimmer')->node()->firstOrFail();
+        $this->post('/jobs/lantern-house/slots/signal-dimmer/replacement', ['reason' => 'dead'])->assertSessionHasNoErrors();
+        self::assertTrue($this->bridging()->links()[self::EXPORT]->run->isMade(), 'nothing is in that it could carry');
+        $new = $old->replicate()->fill(['address' => '02A7C3FFFFFFFFFF', 'given_up_at' => null, 'matched_at' => now()]);
+        $new->save();
+        $this->slot('signal-dimmer')->update(['node_id' => $new->id]);
+        $this->siteJob()->touchLive();
+
+        self::assertNotContains('Tansy', $this->rungs('signal-dimmer'));
+        self::assertContains('Tansy', $this->rungs('chart-dimmer'), 'that is the same');
+        $this->get($slot)->assertSee('Into Tansy again</span></a>', false);
+        $this->get(self::PAGE)->assertSee('Set the names at the source')
+            ->assertSee('does not carry yet: signal room ceiling dimmer, another device since.');
+        $this->act(0);
+        $this->act(1);
+        self::assertNotContains('Tansy', $this->rungs('signal-dimmer'), 'nobody has counted it yet');
+        $this->act(7, '3');
+        self::assertContains('Tansy', $this->rungs('signal-dimmer'));
+        $this->get($slot)->assertSee('Into Tansy again, done');
+        self::assertContains(
+            ['device' => 'signal-dimmer', 'mark' => '02A7C3FFFFFFFFFF'],
+            app(Exporter::class)->export($this->siteJob())['bridgeLinks'][0]['marks'],
+        );
+    }
+
+    public function test_a_device_that_is_paired_once_more_under_its_own_address_stays_linked(): void
+    {
+        $this->linkVoice();
+        $this->slot('signal-dimmer')->node()->firstOrFail()->update(['rejoined_at' => now(), 'joined_at' => now()]);
+        $this->siteJob()->touchLive();
+
+        self::assertContains('Tansy', $this->rungs('signal-dimmer'));
+        self::assertTrue($this->bridging()->links()[self::EXPORT]->run->isMade());
+    }
+
     public function test_a_link_that_no_path_leads_over_any_more_is_seen_and_taken_out(): void
     {
         $this->linkVoice();

@@ -21,6 +21,11 @@ final readonly class BridgeLinks extends Section
     {
         return $job->bridgeLinks()->orderBy('id')->get()->map(static fn (BridgeLink $one): array => [
             'key' => $one->key, 'devices' => $one->devices, 'acts' => $one->acts,
+            ...$one->marks === null ? [] : ['marks' => array_map(
+                static fn (string $device, string $mark): array => ['device' => $device, 'mark' => $mark],
+                array_map(strval(...), array_keys($one->marks)),
+                $one->marks,
+            )],
             ...$one->ecosystem_key === null ? [] : ['ecosystem' => $one->ecosystem_key], 'madeAt' => self::time($one->made_at),
             ...array_filter([
                 'school' => $one->school?->value, 'users' => $one->users, 'usersNotedAt' => self::time($one->users_noted_at),
@@ -34,6 +39,7 @@ final readonly class BridgeLinks extends Section
         foreach ($rows as $row) {
             BridgeLink::query()->create([
                 'site_job_id' => $reading->job->id, 'key' => $row['key'], 'devices' => $row['devices'] ?? [],
+                'marks' => isset($row['marks']) ? array_column($row['marks'], 'mark', 'device') : null,
                 'acts' => $reading->shifted($row['acts']), 'ecosystem_key' => $row['ecosystem'] ?? null,
                 'made_at' => $reading->time($row['madeAt'] ?? null), 'school' => $row['school'] ?? null, 'users' => $row['users'] ?? null,
                 'users_noted_at' => $reading->time($row['usersNotedAt'] ?? null),

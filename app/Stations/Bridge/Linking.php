@@ -51,7 +51,7 @@ final readonly class Linking
         } catch (ActOutOfTurn $meanwhile) {
             throw LinkRefused::isOutOfTurn($meanwhile);
         }
-        $this->keep($link, $next);
+        $this->keep($link, $next, $next->isMade() ? self::carried($bridging, $planned) : []);
         if ($act?->kind === ActKind::Window) {
             $this->openWindow($link, $act, $said, $person);
         }
@@ -138,11 +138,19 @@ final readonly class Linking
         $planned = $bridging->links()[$key] ?? throw LinkRefused::isNotPlanned();
         $link = $bridging->begun($key) ?? new BridgeLink(['site_job_id' => $job->id, 'key' => $key]);
         $link->fill([
-            'acts' => $planned->run->toArray(), 'devices' => $planned->ready,
-            'ecosystem_key' => $planned->link->isIntoEcosystem ? $planned->link->to : null,
+            'acts' => $planned->run->toArray(), 'ecosystem_key' => $planned->link->isIntoEcosystem ? $planned->link->to : null,
+            ...$link->made_at === null ? self::carried($bridging, $planned) : [],
         ])->save();
 
         return [$link, $planned, $bridging];
+    }
+
+    /** @return array{devices: list<string>, marks: array<string, string|null>} */
+    private static function carried(JobBridging $bridging, LinkAtHand $planned): array
+    {
+        $marks = array_map(static fn (string $device): ?string => $bridging->mark($device), $planned->ready);
+
+        return ['devices' => $planned->ready, 'marks' => array_filter(array_combine($planned->ready, $marks))];
     }
 
     /**

@@ -10,8 +10,15 @@ final readonly class LinkAtHand
     /**
      * @param  list<string>  $ready  devices of it that are in
      * @param  bool  $isPutOff  somebody who is needed for it is not there today
+     * @param  list<string>  $added  devices that it does not carry yet, though it was made before
      */
-    public function __construct(public Link $link, public LinkRun $run, public array $ready, public bool $isPutOff) {}
+    public function __construct(
+        public Link $link,
+        public LinkRun $run,
+        public array $ready,
+        public bool $isPutOff,
+        public array $added = [],
+    ) {}
 
     /**
      * The one to go on with: one that is begun, then the one that brings most; what was put off last, and what builds on a link that is

@@ -34,10 +34,7 @@ final readonly class LinkRun
     public static function acts(Link $link, array $atSource, array $atTarget): array
     {
         if (! $link->isIntoEcosystem && $link->from === null) {
-            $count = count($link->devices);
-            $say = $count === 1 ? 'Let the device join it' : "Let {$count} devices join it, one at a time";
-
-            return [Act::own(ActKind::Join, $say, 3 * $count)];
+            return [self::join(count($link->devices))];
         }
         $isShown = $link->isIntoEcosystem;
         $sorted = [...$atSource, ...$atTarget];
@@ -134,22 +131,26 @@ final readonly class LinkRun
     }
 
     /**
-     * What is added to a link that is made appears there at once: its name comes first, then the list of what is shown, and what
-     * appears is counted anew.
+     * What is added to an export that is made appears there at once: its name comes first, then the list of what is shown, and what
+     * appears is counted anew. A device that is passed on by itself has a window, a code or a key of its own: for that, everything but
+     * the account is done again.
      *
-     * @param  list<string>  $before  devices that it carried when it was made
+     * @param  list<string>  $carried  devices that went by it when it was made, and are there still
      * @param  list<string>  $now
+     * @param  bool  $isOfDevices  they are passed on by themselves, and by no box
      */
-    public function grown(array $before, array $now): self
+    public function grown(array $carried, array $now, bool $isOfDevices): self
     {
-        $first = $this->last(ActKind::Names) ?? $this->last(ActKind::Include);
-        if (! $this->isMade() || $first === null || array_diff($now, $before) === []) {
+        $added = array_diff($now, $carried);
+        if (! $this->isMade() || $added === []) {
             return $this;
         }
-        $again = array_filter(
-            array_keys($this->acts),
-            fn (int $number): bool => in_array($this->acts[$number]->kind, [ActKind::Names, ActKind::Include, ActKind::Count], true),
-        );
+        if ($this->acts[0]->kind === ActKind::Join) {
+            return self::begin([self::join(count($added))]);
+        }
+        $again = array_filter(array_keys($this->acts), fn (int $number): bool => $isOfDevices
+            ? ! in_array($this->acts[$number]->kind, [ActKind::SwitchOn, ActKind::SignIn], true)
+            : in_array($this->acts[$number]->kind, [ActKind::Names, ActKind::Include, ActKind::Count], true));
 
         return new self($this->acts, array_diff_key($this->done, array_flip($again)));
     }
@@ -176,6 +177,13 @@ final readonly class LinkRun
         return $window === null || ! $isNeeded
             ? null
             : $this->done[$window]->at->add(new DateInterval("PT{$this->acts[$window]->seconds}S"));
+    }
+
+    private static function join(int $devices): Act
+    {
+        $say = $devices === 1 ? 'Let the device join it' : "Let {$devices} devices join it, one at a time";
+
+        return Act::own(ActKind::Join, $say, 3 * $devices);
     }
 
     private static function turn(Act $act): int

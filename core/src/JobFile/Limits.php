@@ -337,6 +337,9 @@ final readonly class Limits
             'bridgeLinks' => [
                 'key' => self::line(self::NAME),
                 'devices?' => static fn (Input $all) => self::each($all, self::MOST['slots'], Check::shownKey(...)),
+                'marks?' => static fn (Input $all) => self::each($all, self::MOST['slots'], static fn (Input $one) => self::fields($one, [
+                    'device' => Check::shownKey(...), 'mark' => self::line(200),
+                ])),
                 'ecosystem?' => Check::key(...), 'madeAt?' => $time, 'users?' => self::note(1_000), 'usersNotedAt?' => $time,
                 'takenOverAt?' => $time, 'reproveFrom?' => $time,
             ],

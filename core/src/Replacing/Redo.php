@@ -37,6 +37,11 @@ final readonly class Redo
                 "Show again: {$rung->words()}",
                 in_array($rung, $facts->shownSince, true),
             ), $facts->shownBefore),
+            ...array_map(
+                static fn (string $name, bool $isLinked): self => new self(RedoKind::Link, "Into {$name} again", $isLinked),
+                array_map(strval(...), array_keys($facts->ecosystems)),
+                $facts->ecosystems,
+            ),
             ...$facts->hangingOn > 0 ? [new self(RedoKind::Read, self::reads($facts->hangingOn), $facts->isReadSince)] : [],
         ];
     }

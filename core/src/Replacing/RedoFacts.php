@@ -21,6 +21,7 @@ final readonly class RedoFacts
      * @param  list<Rung>  $shownSince  of the new one
      * @param  int  $hangingOn  devices that reached the hub through the one before
      * @param  bool  $isReadSince  the mesh was read since
+     * @param  array<string, bool>  $ecosystems  that the one before was linked into, by name: whether the new one is
      */
     public function __construct(
         public bool $isWired = false,
@@ -36,5 +37,6 @@ final readonly class RedoFacts
         public array $shownSince = [],
         public int $hangingOn = 0,
         public bool $isReadSince = false,
+        public array $ecosystems = [],
     ) {}
 }

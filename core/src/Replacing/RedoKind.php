@@ -15,4 +15,5 @@ enum RedoKind: string
     case Name = 'name';
     case Prove = 'prove';
     case Read = 'read';
+    case Link = 'link';
 }

@@ -128,10 +128,46 @@ final class LinkTest extends TestCase
         foreach (array_keys($run->acts) as $number) {
             $run = $run->do($number, new DateTimeImmutable('2026-11-20T10:00:00Z'), 'Mara');
         }
-        self::assertSame($run, $run->grown(['plug', 'lamp'], ['lamp']), 'what is taken away asks for nothing here');
-        $grown = $run->grown(['plug', 'lamp'], ['plug', 'lamp', 'fan']);
+        self::assertSame($run, $run->grown(['plug', 'lamp'], ['lamp'], false), 'what is taken away asks for nothing here');
+        $grown = $run->grown(['plug', 'lamp'], ['plug', 'lamp', 'fan'], false);
         self::assertSame([false, ActKind::Names, [2]], [$grown->isMade(), $grown->act()?->kind, array_keys($grown->done)]);
-        self::assertSame($grown, $grown->grown(['plug'], ['plug', 'fan']), 'it is under way already');
+        self::assertSame($grown, $grown->grown(['plug'], ['plug', 'fan'], false), 'it is under way already');
+    }
+
+    public function test_another_device_that_is_passed_on_by_itself_has_everything_done_again_but_the_account(): void
+    {
+        $acts = [
+            Act::own(ActKind::Names, 'Names', 0), Act::own(ActKind::SignIn, 'Sign in', 1), Act::own(ActKind::Key, 'Key', 2),
+            Act::own(ActKind::Discover, 'Look', 1), Act::own(ActKind::Count, 'Count', 1),
+        ];
+        $run = self::made($acts);
+
+        self::assertSame($run, $run->grown(['plug'], ['plug'], true));
+        self::assertSame([1], array_keys($run->grown([], ['plug'], true)->done));
+    }
+
+    public function test_what_comes_to_a_box_later_joins_it_too(): void
+    {
+        [$join] = Link::all($this->plan(), []);
+        $run = self::made(LinkRun::acts($join, [], []));
+        $grown = $run->grown($join->devices, [...$join->devices, 'fan', 'heater'], true);
+
+        self::assertSame(
+            [false, 'Let 2 devices join it, one at a time', 6],
+            [$grown->isMade(), $grown->act()?->say, $grown->minutesLeft()],
+        );
+        self::assertSame('Let the device join it', $run->grown($join->devices, [...$join->devices, 'fan'], true)->act()?->say);
+    }
+
+    /** @param list<Act> $acts */
+    private static function made(array $acts): LinkRun
+    {
+        $run = LinkRun::begin($acts);
+        foreach (array_keys($acts) as $number) {
+            $run = $run->do($number, new DateTimeImmutable('2026-11-20T10:00:00Z'), 'Mara');
+        }
+
+        return $run;
     }
 
     /**

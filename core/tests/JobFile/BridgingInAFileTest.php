@@ -22,6 +22,14 @@ final class BridgingInAFileTest extends TestCase
         yield 'told twice' => ['toldLosses', [$told, $told], '$.toldLosses[1]'];
         yield 'told when' => ['toldLosses', [['at' => 'then'] + $told], '$.toldLosses[0].at'];
 
+        $link = ['key' => 'from hub as matter-bridge to ecosystem voice', 'acts' => [], 'devices' => ['chart-blind']];
+        yield 'linked' => ['bridgeLinks', [$link + ['marks' => [['device' => 'chart-blind as cover', 'mark' => '02A7']]]], null];
+        yield 'linked twice' => ['bridgeLinks', [$link, $link], '$.bridgeLinks[1].key'];
+        yield 'a mark of nothing' => ['bridgeLinks', [$link + ['marks' => [['mark' => '02A7']]]], '$.bridgeLinks[0].marks[0].device'];
+        yield 'a mark without end' => [
+            'bridgeLinks', [$link + ['marks' => [['device' => 'x', 'mark' => str_repeat('0', 201)]]]], '$.bridgeLinks[0].marks[0].mark',
+        ];
+
         $set = ['slot' => 'chart-blind', 'ecosystem' => 'voice', 'name' => 'Blind', 'room' => 'Chart', 'by' => 'Mara', 'at' => self::AT];
         yield 'set' => ['setNames', [$set, ['slot' => 'chart-blind as cover'] + $set], null];
         yield 'set twice' => ['setNames', [$set, $set], '$.setNames[1]'];

@@ -31,17 +31,20 @@ final class RedoTest extends TestCase
             settings: [new SettingToRedo('Report interval', '300 s', false)],
             shownBefore: [Rung::Hand, Rung::Hub],
             hangingOn: 3,
+            ecosystems: ['Voice' => false, 'Phone' => true],
         ));
 
         self::assertSame(
-            ['fit', 'teach', 'code', 'pair', 'set', 'name', 'prove', 'prove', 'read'],
+            ['fit', 'teach', 'code', 'pair', 'set', 'name', 'prove', 'prove', 'link', 'link', 'read'],
             array_map(static fn (Redo $one): string => $one->kind->value, $all),
         );
-        self::assertSame(9, Redo::open($all));
+        self::assertSame(10, Redo::open($all));
+        self::assertSame(['Into Voice again', false], [$all[8]->words, $all[8]->isDone]);
+        self::assertSame(['Into Phone again', true], [$all[9]->words, $all[9]->isDone]);
         self::assertSame('Report interval: 300 s', $all[4]->words);
         self::assertSame('“Hall light” is written to it', $all[5]->words);
         self::assertSame('Show again: By hand', $all[6]->words);
-        self::assertSame('Read the mesh: 3 devices reached the hub through it', $all[8]->words);
+        self::assertSame('Read the mesh: 3 devices reached the hub through it', $all[10]->words);
     }
 
     public function test_what_is_done_is_said(): void

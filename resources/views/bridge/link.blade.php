@@ -44,6 +44,10 @@
 <figure class="share-code">{!! QrCode::svg($row->window_code) !!}<figcaption>{{ $client }} scans it. It opens nothing once the window is
     over.</figcaption></figure>
 @endif
+@if ($next->added !== [])
+<p class="note">It was made before, and does not carry yet: {{ implode('; ', array_map(fn ($key) => $bridging->device($key)->name
+    .(in_array($key, $row->devices ?? [], true) ? ', another device since' : ''), $next->added)) }}.</p>
+@endif
 @include('bridge.acts-folded', ['id' => 'acts-before', 'steps' => array_slice(array_keys($run->acts), 0, $number), 'word' => 'done'])
 <ol class="rows steps">
     <li class="is-current"><span class="n">{{ $number + 1 }}</span><span>{{ $act->say }}</span>

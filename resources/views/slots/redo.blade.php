@@ -3,6 +3,7 @@
     'fit' => route('jobs.fit', [$job, 'next' => $card->key()]), 'teach' => route('jobs.fit', [$job, 'next' => $card->key()]),
     'code' => route('jobs.pair', [$job, 'next' => $card->key()]), 'pair' => route('jobs.pair', [$job, 'next' => $card->key()]),
     'set' => '#settings', 'name' => route('jobs.name', [$job, 'next' => $card->key()]), 'prove' => '#ladder',
+    'link' => route('jobs.bridge', $job),
     'read' => route('jobs.mesh', [$job, 'lens' => $card->profile->protocol->value]),
 ])
 <ol class="rows steps redo">

@@ -9,8 +9,8 @@
 </section>
 @elseif ($mayWork && $redo !== null && $card->node !== null)
 <details id="replace"><summary>Replace its device</summary>
-    <p class="quiet">Its name, room, place on the plan, planned settings, wants and rules stay with the slot, and the hub forgets the old
-        one. To be done again:</p>
+    <p class="quiet">Its name, room, place on the plan, planned settings, wants and rules stay with the slot{{ $card->isBehindBridge()
+        ? '; take the old one out at the bridge that it stands behind' : ', and the hub forgets the old one' }}. To be done again:</p>
     @include('slots.redo')
     @if ($open->hangingOn > 0)
     <p class="note">{{ $open->hangingOn === 1 ? 'One device reaches' : $open->hangingOn.' devices reach' }} the hub through it: they look
