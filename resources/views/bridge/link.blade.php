@@ -5,6 +5,8 @@
 @php($link = $next->link)
 @php($number = $run->current())
 @php($act = $run->act())
+@php($done = array_values(array_intersect(array_keys($run->acts), array_keys($run->done))))
+@php($ahead = array_values(array_diff(array_keys($run->acts), $done, [$number])))
 @php($client = $job->client_name)
 @php($unnamed = array_values(array_filter($next->ready, fn ($key) => $bridging->card($key)?->isNamed !== true)))
 @php($left = $window === null ? null : max(0, $window->getTimestamp() - now()->getTimestamp()))
@@ -48,17 +50,17 @@
 <p class="note">It was made before, and does not carry yet: {{ implode('; ', array_map(fn ($key) => $bridging->device($key)->name
     .(in_array($key, $row->devices ?? [], true) ? ', another device since' : ''), $next->added)) }}.</p>
 @endif
-@include('bridge.acts-folded', ['id' => 'acts-before', 'steps' => array_slice(array_keys($run->acts), 0, $number), 'word' => 'done'])
+@include('bridge.acts-folded', ['id' => 'acts-before', 'steps' => $done, 'word' => 'done'])
 <ol class="rows steps">
     <li class="is-current"><span class="n">{{ $number + 1 }}</span><span>{{ $act->say }}</span>
         @if ($left !== null && ! $isOver)
         <span class="end measure" data-seconds-left="{{ $left }}">{{ sprintf('%d:%02d left', intdiv($left, 60), $left % 60) }}</span>
         @endif</li>
-    @if (isset($run->acts[$number + 1]))
-    <li><span class="n">{{ $number + 2 }}</span><span>{{ $run->acts[$number + 1]->say }}</span></li>
+    @if ($ahead !== [])
+    <li><span class="n">{{ $ahead[0] + 1 }}</span><span>{{ $run->acts[$ahead[0]]->say }}</span></li>
     @endif
 </ol>
-@include('bridge.acts-folded', ['id' => 'acts-after', 'steps' => array_slice(array_keys($run->acts), $number + 2), 'word' => 'more'])
+@include('bridge.acts-folded', ['id' => 'acts-after', 'steps' => array_slice($ahead, 1), 'word' => 'more'])
 @if ($row?->ask_refused !== null)
 <p class="note danger" role="alert">{{ $row->ask_refused }}</p>
 @endif
