@@ -12,6 +12,7 @@ use Illuminate\Support\Str;
 use Kavvel\Core\Bridging\Copies;
 use Kavvel\Core\Bridging\Link;
 use Kavvel\Core\Bridging\LinkAtHand;
+use Kavvel\Core\Bridging\Mark;
 use Kavvel\Core\Bridging\Meant;
 use Kavvel\Core\Bridging\NameCell;
 use Kavvel\Core\Bridging\Sighting;
@@ -45,7 +46,9 @@ final class Showings
         foreach ($bridging->ecosystems as $key => $one) {
             $names[$key] = $all?->on($one->sheet->ecosystem()->platform($one->name)) ?? [];
         }
+        // Another device in the slot shows there under whatever it brings along.
         $set = SetName::query()->where('site_job_id', $job->id)->get()
+            ->filter(static fn (SetName $one): bool => Mark::stands($one->mark, $bridging->mark($one->slot_key)))
             ->keyBy(static fn (SetName $one): string => self::pair($one->slot_key, $one->ecosystem_key));
 
         $copies = [];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\JobSheet;
 
-use App\Models\BridgeLink;
 use App\Models\Gateway;
 use App\Models\Network;
 use App\Models\Node;
@@ -14,6 +13,7 @@ use App\Plan\Geometry;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\JoinClause;
+use Kavvel\Core\Bridging\Mark;
 use Kavvel\Core\Bridging\Wrapper;
 use Kavvel\Core\Fit\WiredSlot;
 use Kavvel\Core\Pairing\PairingOrder;
@@ -123,7 +123,7 @@ final readonly class SheetReader
             $marks = json_decode($row->marks ?? '[]', true, 4, JSON_THROW_ON_ERROR);
             foreach (json_decode($row->devices, true, 4, JSON_THROW_ON_ERROR) as $device) {
                 [$slot, $rung] = [Wrapper::rawOf($device), Wrapper::rung($device, $row->key)];
-                if ($device === $slot && ! BridgeLink::isTheSame($marks[$slot] ?? null, ($nodes[$nodeOf[$slot] ?? 0] ?? null)?->address)) {
+                if ($device === $slot && ! Mark::stands($marks[$slot] ?? null, ($nodes[$nodeOf[$slot] ?? 0] ?? null)?->address)) {
                     continue;
                 }
                 $linked[$slot][$rung] = Wrapper::rungWords($device, $row->name);

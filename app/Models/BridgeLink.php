@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\Bridging\LinkRun;
+use Kavvel\Core\Bridging\Mark;
 use Kavvel\Core\Bridging\MigrationSchool;
 use Kavvel\Core\Bridging\Wrapper;
 use Kavvel\Core\Input\Input;
@@ -61,14 +62,8 @@ final class BridgeLink extends Model
     {
         return array_values(array_filter(
             $this->devices,
-            fn (string $device): bool => self::isTheSame($this->marks[$device] ?? null, $mark($device)),
+            fn (string $device): bool => Mark::stands($this->marks[$device] ?? null, $mark($device)),
         ));
-    }
-
-    /** Of what nobody knows it is taken for granted. */
-    public static function isTheSame(?string $then, ?string $now): bool
-    {
-        return $then === null || $now === null || $then === $now;
     }
 
     /** @return list<string> names of the ecosystems that a slot is linked into */

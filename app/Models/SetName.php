@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property int $site_job_id
  * @property string $slot_key
  * @property string $ecosystem_key
+ * @property string|null $mark of the device for which it was set; null: nobody knew it
  * @property string $name
  * @property string $room
  * @property string $set_by

@@ -12,6 +12,7 @@ use App\Models\BridgeBox;
 use App\Models\BridgeLink;
 use App\Models\Ecosystem;
 use App\Models\SetName;
+use App\Models\Slot;
 use Illuminate\Support\Carbon;
 use Kavvel\Core\Bridging\NameCell;
 use Kavvel\Core\Bridging\Policy;
@@ -90,6 +91,13 @@ final class EcosystemNamesTest extends TestCase
         self::assertTrue($this->cells('voice')['signal-dimmer']->isRight());
         $this->get(self::PAGE)->assertDontSee('They are set')->assertSee('0 of 3 linked are proved');
         self::assertCount(2, app(Exporter::class)->export($this->siteJob())['setNames']);
+
+        $node = Slot::query()->where('key', 'signal-dimmer')->firstOrFail()->node()->firstOrFail();
+        self::assertSame($node->address, SetName::query()->where('slot_key', 'signal-dimmer')->value('mark'));
+        $node->update(['address' => '02A7C3FFFFFFFFFF']);
+        self::assertFalse($this->cells('voice')['signal-dimmer']->isRight(), 'it was set for another device');
+        self::assertTrue($this->cells('voice')['chart-dimmer']->isRight());
+        $node->update(['address' => (string) SetName::query()->where('slot_key', 'signal-dimmer')->value('mark')]);
         $this->post('/jobs/lantern-house/ecosystems/voice/names', ['seen' => $seen[1] ?? ''])->assertSessionHasErrors('seen');
     }
 

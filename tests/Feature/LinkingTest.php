@@ -10,14 +10,17 @@ use App\JobFiles\Exporter;
 use App\JobSheet\JobSheet;
 use App\Models\BridgeBox;
 use App\Models\BridgeLink;
+use App\Models\Credential;
 use App\Models\Ecosystem;
 use App\Models\Slot;
 use App\Models\TemporaryState;
 use App\Models\Want;
 use App\Temporary\TemporaryStates;
 use Illuminate\Support\Carbon;
+use Kavvel\Core\Bridging\ActKind;
 use Kavvel\Core\Bridging\LinkAtHand;
 use Kavvel\Core\Bridging\Policy;
+use Kavvel\Core\Codes\CodeFamily;
 use Kavvel\Core\Proving\LadderStep;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Rung;
@@ -279,6 +282,37 @@ final class LinkingTest extends TestCase
             ['device' => 'signal-dimmer', 'mark' => '02A7C3FFFFFFFFFF'],
             app(Exporter::class)->export($this->siteJob())['bridgeLinks'][0]['marks'],
         );
+    }
+
+    public function test_another_device_that_is_shared_itself_has_a_window_of_its_own_and_no_old_key(): void
+    {
+        $key = 'of chart-blind as matter to ecosystem voice';
+        $planned = $this->bridging()->links()[$key];
+        $run = $planned->run;
+        while ($run->current() !== null) {
+            $run = $run->do($run->current(), now()->toDateTimeImmutable(), 'Mara');
+        }
+        $link = BridgeLink::query()->create([
+            'site_job_id' => $this->siteJob()->id, 'key' => $key, 'acts' => $run->toArray(), 'devices' => ['chart-blind'],
+            'marks' => ['chart-blind' => (string) $this->slot('chart-blind')->node?->address], 'ecosystem_key' => 'voice',
+            'made_at' => now(),
+        ]);
+        Credential::query()->create([
+            'site_job_id' => $this->siteJob()->id, 'bridge_link_id' => $link->id, 'kind' => CodeFamily::OwnKey->value,
+            'label' => 'Key', 'secret' => 'of the one before', 'stored_by' => 'Mara',
+        ]);
+        self::assertTrue($this->bridging()->links()[$key]->run->isMade());
+        self::assertContains('Tansy', $this->rungs('chart-blind'));
+
+        $this->slot('chart-blind')->node()->firstOrFail()->update(['address' => '02A7C3FFFFFFFFFF']);
+        $again = $this->bridging()->links()[$key];
+        $kinds = array_map(static fn (int $number): ActKind => $again->run->acts[$number]->kind, array_keys($again->run->done));
+        self::assertSame([], array_diff(array_map(static fn (ActKind $one): string => $one->value, $kinds), ['switch-on', 'sign-in']));
+        self::assertSame(['chart-blind'], $again->added);
+        self::assertNotContains('Tansy', $this->rungs('chart-blind'));
+        $this->post('/jobs/lantern-house/link-acts', ['link' => $key, 'number' => $again->run->current()])->assertSessionHasNoErrors();
+        self::assertSame(0, $link->credentials()->count());
+        self::assertNotContains('Tansy', $this->rungs('chart-blind'));
     }
 
     public function test_a_device_that_is_paired_once_more_under_its_own_address_stays_linked(): void

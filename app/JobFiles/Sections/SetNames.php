@@ -20,7 +20,7 @@ final readonly class SetNames extends Section
     {
         return $job->setNames()->orderBy('id')->get()->map(static fn (SetName $one): array => [
             'slot' => $one->slot_key, 'ecosystem' => $one->ecosystem_key, 'name' => $one->name, 'room' => $one->room, 'by' => $one->set_by,
-            'at' => self::time($one->set_at),
+            'at' => self::time($one->set_at), ...$one->mark === null ? [] : ['mark' => $one->mark],
         ])->values()->all();
     }
 
@@ -28,7 +28,7 @@ final readonly class SetNames extends Section
     {
         self::insert($reading, SetName::class, array_map(static fn (array $row): array => [
             'slot_key' => $row['slot'], 'ecosystem_key' => $row['ecosystem'], 'name' => $row['name'], 'room' => $row['room'],
-            'set_by' => $row['by'], 'set_at' => $reading->time($row['at']),
+            'mark' => $row['mark'] ?? null, 'set_by' => $row['by'], 'set_at' => $reading->time($row['at']),
         ], $rows));
     }
 }

@@ -137,6 +137,10 @@ final readonly class Linking
         $bridging = JobBridging::of(JobSheet::of($job));
         $planned = $bridging->links()[$key] ?? throw LinkRefused::isNotPlanned();
         $link = $bridging->begun($key) ?? new BridgeLink(['site_job_id' => $job->id, 'key' => $key]);
+        if ($link->exists && $link->run()->isMade() && ! $planned->run->isMade() && $planned->link->from === null) {
+            // The key of the device that was there before opens nothing of the one that is there now.
+            $link->credentials()->delete();
+        }
         $link->fill([
             'acts' => $planned->run->toArray(), 'ecosystem_key' => $planned->link->isIntoEcosystem ? $planned->link->to : null,
             ...$link->made_at === null ? self::carried($bridging, $planned) : [],

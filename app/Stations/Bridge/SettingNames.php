@@ -36,7 +36,7 @@ final readonly class SettingNames
                 ['site_job_id' => $job->id, 'slot_key' => $cell->meant->device, 'ecosystem_key' => $ecosystem->key],
                 [
                     'name' => $cell->meant->name ?? $cell->shows, 'room' => $cell->meant->room, 'set_by' => $person->name,
-                    'set_at' => now(),
+                    'set_at' => now(), 'mark' => $bridging->mark($cell->meant->device),
                 ],
             );
         }

@@ -345,6 +345,7 @@ final readonly class Limits
             ],
             'setNames' => [
                 'slot' => Check::shownKey(...), 'ecosystem' => Check::key(...), 'name' => self::note(200), 'room' => self::note(200),
+                'mark?' => self::line(80),
                 'by' => self::line(120), 'at' => $time,
             ],
             'wrappers' => [
