@@ -38,14 +38,14 @@ final readonly class SheetReader
         $nodes = $this->job->nodes()->orderBy('id')->get()->getDictionary();
         $hubs = $this->hubs();
         $proofs = $this->proofs();
-        [$linked, $since] = $this->linked($nodes);
+        $slots = $this->slots();
+        [$linked, $since] = $this->linked(self::addresses($slots, $nodes));
         $profiles = Catalogue::of($this->job->region);
         $byId = array_column(array_map(static fn (Hub $hub): array => [$hub->gateway->id, $hub], $hubs), 1, 0);
         $choices = new HubChoices($hubs);
         $storeys = array_column($this->geometry->storeys, 'name', 'key');
         $school = PairingOrder::from($this->job->school);
         $cards = [];
-        $slots = $this->slots();
         $byKey = $slots->keyBy('id');
         foreach ($slots as $slot) {
             // Read as stored: a page asks for these thousands of times.
@@ -106,13 +106,12 @@ final readonly class SheetReader
      * The ecosystems that a slot is linked into: their names, and since when by this path. By its key and theirs. Another device in the
      * slot is not linked by what the one before was.
      *
-     * @param  array<int, Node>  $nodes  by id
+     * @param  array<string, string>  $addresses  of what is in each slot
      * @return array{array<string, array<string, string>>, array<string, array<string, DateTimeImmutable>>}
      */
-    private function linked(array $nodes): array
+    private function linked(array $addresses): array
     {
         $linked = $since = [];
-        $nodeOf = $this->job->slots()->toBase()->whereNotNull('node_id')->pluck('node_id', 'key')->all();
         $rows = $this->job->bridgeLinks()->toBase()->whereNotNull('made_at')
             ->join('ecosystems', static fn (JoinClause $join) => $join
                 ->on('ecosystems.key', 'bridge_links.ecosystem_key')->on('ecosystems.site_job_id', 'bridge_links.site_job_id'))
@@ -123,7 +122,7 @@ final readonly class SheetReader
             $marks = json_decode($row->marks ?? '[]', true, 4, JSON_THROW_ON_ERROR);
             foreach (json_decode($row->devices, true, 4, JSON_THROW_ON_ERROR) as $device) {
                 [$slot, $rung] = [Wrapper::rawOf($device), Wrapper::rung($device, $row->key)];
-                if ($device === $slot && ! Mark::stands($marks[$slot] ?? null, ($nodes[$nodeOf[$slot] ?? 0] ?? null)?->address)) {
+                if ($device === $slot && ! Mark::stands($marks[$slot] ?? null, $addresses[$slot] ?? null)) {
                     continue;
                 }
                 $linked[$slot][$rung] = Wrapper::rungWords($device, $row->name);
@@ -132,6 +131,24 @@ final readonly class SheetReader
         }
 
         return [$linked, $since];
+    }
+
+    /**
+     * @param  Collection<int, Slot>  $slots
+     * @param  array<int, Node>  $nodes  by id
+     * @return array<string, string> by key of the slot
+     */
+    private static function addresses(Collection $slots, array $nodes): array
+    {
+        $addresses = [];
+        foreach ($slots as $slot) {
+            $stored = $slot->getAttributes();
+            if (isset($nodes[$stored['node_id']])) {
+                $addresses[$stored['key']] = $nodes[$stored['node_id']]->getAttributes()['address'];
+            }
+        }
+
+        return $addresses;
     }
 
     /** @return array<int, list<Proof>> by id of the slot, oldest first */

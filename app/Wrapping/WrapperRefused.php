@@ -38,7 +38,7 @@ final class WrapperRefused extends Refused
 
     public static function isBeingMade(): self
     {
-        return new self('wrapping', 'The hub is told to make it just now: wait for its answer, it is taken out again then.');
+        return new self('wrapping', 'The hub is told to make it just now: wait for its answer, then do without it.');
     }
 
     public static function isNoDefault(string $default): self
