@@ -134,6 +134,20 @@ final class LinkTest extends TestCase
         self::assertSame($grown, $grown->grown(['plug'], ['plug', 'fan'], false), 'it is under way already');
     }
 
+    public function test_acts_come_in_an_order_in_which_no_window_closes_meanwhile(): void
+    {
+        [, , , , $export] = Link::all($this->plan(), ['hub']);
+        $backwards = array_map(
+            static fn (ActKind $kind): Act => Act::own($kind, $kind->value, 1),
+            [ActKind::Scan, ActKind::Window, ActKind::Key, ActKind::SignIn, ActKind::SwitchOn],
+        );
+        $kinds = array_map(static fn (Act $act): ActKind => $act->kind, LinkRun::acts($export, $backwards, []));
+
+        self::assertSame([
+            ActKind::Names, ActKind::Include, ActKind::SwitchOn, ActKind::SignIn, ActKind::Key, ActKind::Window, ActKind::Scan, ActKind::Count,
+        ], $kinds);
+    }
+
     public function test_another_device_that_is_passed_on_by_itself_has_everything_done_again_but_the_account(): void
     {
         $acts = [
