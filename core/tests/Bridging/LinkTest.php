@@ -144,7 +144,8 @@ final class LinkTest extends TestCase
         $kinds = array_map(static fn (Act $act): ActKind => $act->kind, LinkRun::acts($export, $backwards, []));
 
         self::assertSame([
-            ActKind::Names, ActKind::Include, ActKind::SwitchOn, ActKind::SignIn, ActKind::Key, ActKind::Window, ActKind::Scan, ActKind::Count,
+            ActKind::Names, ActKind::Include, ActKind::SwitchOn, ActKind::SignIn, ActKind::Key, ActKind::Window, ActKind::Scan,
+            ActKind::Count,
         ], $kinds);
     }
 
