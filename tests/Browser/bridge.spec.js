@@ -87,6 +87,15 @@ test('what is not known there is measured at both ends, and the hub shows it as 
     await page.reload();
     await touch(other, 'Drive it closed');
     await other.close();
+    await expect(page.locator('#move .over')).toContainText('2 of 6');
+    await expect(page.locator('#move h2')).toHaveText('Turn its slats fully open');
+    await card(page).getByText('Read it off by hand').click();
+    await card(page).getByLabel('and says, %').fill('9.3');
+    await stored(page, () => card(page).getByRole('button', { name: 'Note it' }).click());
+    await expect(page.locator('#move .over')).toContainText('3 of 6');
+    await card(page).getByText('Otherwise').click();
+    await stored(page, () => card(page).getByRole('button', { name: 'Take back “open, 9.3 %”' }).click());
+    await expect(page.locator('#move .over')).toContainText('2 of 6');
     for (const end of ['open', 'closed', 'open', 'closed']) {
         await touch(page, `Drive it ${end}`);
     }
