@@ -13,6 +13,7 @@ use App\Models\SlotSetting;
 use App\Models\Stay;
 use Kavvel\Core\Catalogue\Setting;
 use Kavvel\Core\Fit\HangStep;
+use Kavvel\Core\Proving\Measured;
 use Kavvel\Core\Proving\Outcome;
 use Kavvel\Core\Proving\Rung;
 use Kavvel\Core\Replacing\Redo;
@@ -95,7 +96,12 @@ final readonly class RedoSheet
             $setting = $known[$one->name] ?? null;
             $value = $one->planned ?? $one->actual;
             if ($setting instanceof Setting && $value !== null) {
-                $settings[] = new SettingToRedo($setting->words, trim("{$value} {$setting->unit}"), self::isSet($one));
+                $settings[] = new SettingToRedo(
+                    $setting->words,
+                    trim("{$value} {$setting->unit}"),
+                    self::isSet($one),
+                    Measured::isOffset($one->name),
+                );
             }
         }
 

@@ -309,7 +309,8 @@ final class WhoIsWhoTest extends PairsAHouse
         self::assertSame('-2', $setting->refresh()->planned);
         $setting->update(['planned' => null]);
         $this->post($this->url('/slots/bedroom-climate/replacement'), ['reason' => 'dead'])->assertSessionHasNoErrors();
-        $this->get($this->url('/name?slot=bedroom-climate'))->assertSee('Temperature offset: -1.4 K');
+        $this->get($this->url('/name?slot=bedroom-climate'))->assertSee('Temperature offset: -1.4 K')
+            ->assertSee('hold the new one beside a reference');
     }
 
     public function test_a_comparison_without_numbers_is_refused(): void

@@ -33,6 +33,11 @@ enum Measured: string
         return "{$this->value}-offset";
     }
 
+    public static function isOffset(string $setting): bool
+    {
+        return in_array($setting, array_map(static fn (self $one): string => $one->offsetSetting(), self::cases()), true);
+    }
+
     /** Less change than this in five minutes is settled */
     public function settledBelow(): float
     {

@@ -26,7 +26,7 @@ final readonly class Redo
             new self(RedoKind::Pair, 'Pair it', $facts->isIn),
             ...array_map(static fn (SettingToRedo $one): self => new self(
                 RedoKind::Set,
-                "{$one->words}: {$one->value}",
+                $one->say(),
                 $facts->isIn && $one->isSet,
             ), $facts->settings),
             ...$facts->name === null ? [] : [

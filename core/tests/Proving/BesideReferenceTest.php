@@ -71,6 +71,15 @@ final class BesideReferenceTest extends TestCase
         self::assertStringContainsString('less than 0.2 °C in five minutes', $this->words(21.2, 20.5, false));
     }
 
+    public function test_a_setting_that_shifts_a_sensor_is_known_by_its_name(): void
+    {
+        self::assertSame('humidity-offset', Measured::Humidity->offsetSetting());
+        self::assertSame(
+            [true, true, false],
+            array_map(Measured::isOffset(...), ['temperature-offset', 'humidity-offset', 'report-interval']),
+        );
+    }
+
     public function test_what_is_not_settled_says_nothing_of_it(): void
     {
         $check = BesideReference::of(Measured::Temperature, 21.0, 21.0, false);

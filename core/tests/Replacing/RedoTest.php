@@ -28,23 +28,24 @@ final class RedoTest extends TestCase
             isTaught: false,
             needsCode: true,
             name: 'Hall light',
-            settings: [new SettingToRedo('Report interval', '300 s', false)],
+            settings: [new SettingToRedo('Report interval', '300 s', false), new SettingToRedo('Offset', '-1.4 K', false, true)],
             shownBefore: [Rung::Hand, Rung::Hub],
             hangingOn: 3,
             ecosystems: ['Voice' => false, 'Phone' => true],
         ));
 
         self::assertSame(
-            ['fit', 'teach', 'code', 'pair', 'set', 'name', 'prove', 'prove', 'link', 'link', 'read'],
+            ['fit', 'teach', 'code', 'pair', 'set', 'set', 'name', 'prove', 'prove', 'link', 'link', 'read'],
             array_map(static fn (Redo $one): string => $one->kind->value, $all),
         );
-        self::assertSame(10, Redo::open($all));
-        self::assertSame(['Into Voice again', false], [$all[8]->words, $all[8]->isDone]);
-        self::assertSame(['Into Phone again', true], [$all[9]->words, $all[9]->isDone]);
+        self::assertSame(11, Redo::open($all));
+        self::assertSame('Offset: -1.4 K, of the one before: hold the new one beside a reference', $all[5]->words);
+        self::assertSame(['Into Voice again', false], [$all[9]->words, $all[9]->isDone]);
+        self::assertSame(['Into Phone again', true], [$all[10]->words, $all[10]->isDone]);
         self::assertSame('Report interval: 300 s', $all[4]->words);
-        self::assertSame('“Hall light” is written to it', $all[5]->words);
-        self::assertSame('Show again: By hand', $all[6]->words);
-        self::assertSame('Read the mesh: 3 devices reached the hub through it', $all[10]->words);
+        self::assertSame('“Hall light” is written to it', $all[6]->words);
+        self::assertSame('Show again: By hand', $all[7]->words);
+        self::assertSame('Read the mesh: 3 devices reached the hub through it', $all[11]->words);
     }
 
     public function test_what_is_done_is_said(): void
