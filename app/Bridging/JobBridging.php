@@ -70,7 +70,16 @@ final readonly class JobBridging
         private array $planned,
     ) {}
 
+    /** The line and the move both ask: the last is kept, and no other, for it holds its whole sheet. */
     public static function of(JobSheet $sheet): self
+    {
+        /** @var self|null $last */
+        static $last = null;
+
+        return $last?->sheet === $sheet ? $last : $last = self::read($sheet);
+    }
+
+    private static function read(JobSheet $sheet): self
     {
         $job = $sheet->job;
         $ecosystems = Ecosystem::query()->where('site_job_id', $job->id)->with('sheet')->orderBy('id')->get()->keyBy('key')->all();
