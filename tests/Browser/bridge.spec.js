@@ -116,7 +116,7 @@ test('a link is made act by act, the hub and the ecosystem do and tell what they
     await page.goto(`${JOB}/bridge`);
     await page.getByRole('link', { name: 'Hub to Tansy, Matter bridge' }).click();
     await expect(page.locator('#move .over')).toContainText('Hub to Tansy, Matter bridge');
-    await expect(card(page)).toContainText('What has no name yet shows there under a code');
+    await expect(card(page)).toContainText('there under a code');
     await stored(page, () => page.getByRole('button', { name: 'Link all the same' }).click());
     await expect(card(page)).toContainText('The 4 that are shown');
     await expectAccessible(page);

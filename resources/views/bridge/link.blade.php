@@ -29,7 +29,8 @@
         default => match ($act->kind) {
             ActKind::Names => $unnamed === []
                 ? 'All of them have their names: what is copied now is right from the start.'
-                : 'What has no name yet shows there under a code. Most platforms keep the first name that they get.',
+                : (count($unnamed) === 1 ? "The {$bridging->card($unnamed[0])->calledInRoom()} has no name yet: it would show"
+                    : 'What has no name yet shows').' there under a code. Most platforms keep the first name that they get.',
             ActKind::Include => (count($exported) === 1 ? 'This one' : 'These '.count($exported))
                 .' and no others: “everything” would show '.count($bridging->sheet->cards).'.',
             ActKind::Window => 'It goes by a code of its own, and closes by itself after '.intdiv((int) $act->seconds, 60).' minutes.',
@@ -72,7 +73,7 @@
         data-key="n">Open the next one</button></div>
 </x-form>
 @elseif ($act->kind === ActKind::Names && $unnamed !== [])
-@php($many = count($unnamed) === 1 ? 'the one' : 'the '.count($unnamed))
+@php($many = count($unnamed) === 1 ? 'it' : 'the '.count($unnamed))
 <div class="thumb"><a class="big" id="big" data-move="names" data-key="n"
     href="{{ route('jobs.name', [$job, 'next' => $bridging->card($unnamed[0])->key()]) }}">Name {{ $many }} first</a></div>
 @include('bridge.act', ['words' => 'Link all the same', 'class' => 'btn w-full', 'id' => null])
