@@ -33,7 +33,7 @@ final readonly class PageBench
 
     public const PAGES = [
         '/jobs', '/jobs/lantern-house/survey', '/jobs/lantern-house/pair', '/jobs/lantern-house/name', '/jobs/lantern-house/mesh',
-        '/jobs/lantern-house/hand-over',
+        '/jobs/lantern-house/bridge', '/jobs/lantern-house/hand-over',
     ];
 
     /** Where a wall is moved to and fro */

@@ -240,7 +240,7 @@ final class JobFileTest extends TestCase
             }
             $worked++;
             JobFile::parse((string) json_encode(app(Exporter::class)->export($job)));
-            foreach (['survey', 'pair', 'name', 'mesh', 'hand-over'] as $page) {
+            foreach (['survey', 'fit', 'pair', 'name', 'mesh', 'bridge', 'hand-over'] as $page) {
                 $this->get("/jobs/{$job->key}/{$page}")->assertOk();
             }
             $this->put("/jobs/{$job->key}/archive")->assertRedirect();

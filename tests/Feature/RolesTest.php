@@ -40,7 +40,7 @@ final class RolesTest extends TestCase
     {
         $this->as('wren');
 
-        foreach (['survey', 'pair', 'name', 'mesh', 'hand-over', 'logbook', 'snags', 'export'] as $page) {
+        foreach (['survey', 'fit', 'pair', 'name', 'mesh', 'bridge', 'hand-over', 'logbook', 'snags', 'export'] as $page) {
             $this->get("/jobs/lantern-house/{$page}")->assertOk();
         }
         $this->get('/jobs/lantern-house/pair')
