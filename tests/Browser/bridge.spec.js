@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { addByCode, expectAccessible, handle, JOB, phone, putHouseBack, signIn, stored } from './bench.js';
+import { addByCode, expectAccessible, handle, JOB, openHands, phone, putHouseBack, signIn, stored } from './bench.js';
 
 test.describe.configure({ mode: 'serial' });
 test.beforeAll(putHouseBack);
@@ -292,6 +292,48 @@ test('without the internet the table and the plan say what goes on', async ({ pa
     await page.getByRole('link', { name: 'See it on the plan' }).click();
     await expect(page.locator('.plan')).toContainText('not from Tansy');
     await expectAccessible(page);
+});
+
+test('another device in a slot is linked anew, with the hub unplugged in the middle and a second person who goes on', async ({
+    page, context, browser,
+}) => {
+    await page.goto(`${JOB}/name?slot=store-contact`);
+    await page.locator('#replace summary').click();
+    await expect(page.locator('#replace')).toContainText('Into Sillboard again');
+    await page.locator('#replace select[name=reason]').selectOption('dead');
+    await stored(page, () => page.getByRole('button', { name: 'Replace it' }).click());
+    await page.goto(`${JOB}/pair?next=store-contact`);
+    await expect(big(page)).toHaveText(/^Open the/);
+    await stored(page, () => big(page).click());
+    const hands = await openHands(context, 'van-contact');
+    await hands.getByRole('button', { name: 'Carry it to the hub' }).click();
+    await hands.getByRole('button', { name: 'Pull the battery tab' }).click();
+    await hands.getByRole('button', { name: 'Press once' }).click();
+    await hands.close();
+    await page.bringToFront();
+    await touch(page, 'Yes, the yard door contact');
+
+    await page.goto(`${JOB}/bridge?at=link+from+hub-box+as+driver+to+ecosystem+panel`);
+    await expect(card(page)).toContainText('does not carry yet: store yard door contact, another device since.');
+    await expectAccessible(page);
+    await stored(page, () => page.getByRole('button', { name: /Link all the same|Their names are right/ }).click());
+    await handle(page.request, '', { do: 'unplug' });
+    await touch(page, 'Have Hub show these');
+    await expect(card(page).getByRole('alert')).toContainText('does not answer');
+    await handle(page.request, '', { do: 'plug-in' });
+
+    const other = await (await browser.newContext()).newPage();
+    await signIn(other, 'idris');
+    await other.goto(`${JOB}/bridge?at=link+from+hub-box+as+driver+to+ecosystem+panel`);
+    await touch(other, 'Try it once more');
+    await expect(big(other)).toHaveText('Read what Sillboard shows');
+    await other.close();
+    await handle(page.request, '', { do: 'advance', seconds: '60' });
+    await touch(page, 'Read what Sillboard shows');
+    await expect(page.locator('#move .over')).not.toContainText('driver');
+    await page.goto(`${JOB}/name?slot=store-contact`);
+    await expect(card(page)).toContainText('Into Sillboard again, done');
+    await expect(page.locator('.ladder')).toContainText('Sillboard');
 });
 
 test('an ecosystem and a box are noted, changed and taken back', async ({ page }) => {

@@ -137,7 +137,8 @@ final readonly class Linking
         $bridging = JobBridging::of(JobSheet::of($job));
         $planned = $bridging->links()[$key] ?? throw LinkRefused::isNotPlanned();
         $link = $bridging->begun($key) ?? new BridgeLink(['site_job_id' => $job->id, 'key' => $key]);
-        if ($link->exists && $link->run()->isMade() && ! $planned->run->isMade() && $planned->link->from === null) {
+        $isAnother = array_intersect($planned->added, $link->devices ?? []) !== [];
+        if ($isAnother && $planned->link->from === null && $link->run()->isMade()) {
             // The key of the device that was there before opens nothing of the one that is there now.
             $link->credentials()->delete();
         }

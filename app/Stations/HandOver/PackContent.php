@@ -16,6 +16,7 @@ use App\Models\Snag;
 use App\Models\Wrapper;
 use App\Radio\JudgedReading;
 use Illuminate\Support\Collection;
+use Kavvel\Core\Bridging\NetworkNeed;
 use Kavvel\Core\Bridging\Outage;
 use Kavvel\Core\Handover\BatteryPlan;
 use Kavvel\Core\Handover\BatteryRow;
@@ -42,6 +43,8 @@ final readonly class PackContent
      * @param  list<Export>  $exports
      * @param  array<string, Wrapper>  $wrappers  what hubs make of devices, by its id
      * @param  list<CrossRun>  $crossings  tests from all sides
+     * @param  list<ReachedRow>  $reached  what is used from elsewhere
+     * @param  array<string, NetworkNeed>  $network  what each box asks of the network, by its key
      */
     private function __construct(
         public Company $company,
@@ -58,6 +61,8 @@ final readonly class PackContent
         public array $exports,
         public array $wrappers,
         public array $crossings,
+        public array $reached,
+        public array $network,
     ) {}
 
     public static function of(JobSheet $sheet): self
@@ -90,6 +95,8 @@ final readonly class PackContent
             $isBridged ? Export::all($bridging) : [],
             $bridging->wrappers,
             $isBridged ? CrossRun::completed($job) : [],
+            $isBridged ? ReachedRow::all($bridging) : [],
+            $isBridged ? NetworkNeed::all($bridging->household, $bridging->plan()) : [],
         );
     }
 

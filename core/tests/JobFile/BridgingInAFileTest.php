@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\JobFile;
 
-use Kavvel\Core\Input\InvalidInput;
-use Kavvel\Core\JobFile\JobFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** What a job file tells of how devices reach ecosystems: what is refused is refused where it stands. */
 final class BridgingInAFileTest extends TestCase
 {
+    use RefusesFiles;
+
     private const AT = '2026-01-02T03:04:05Z';
 
     /** @return iterable<string, array{string, list<array<string, mixed>>, string|null}> section, rows, and the path that is refused */
@@ -76,34 +76,16 @@ final class BridgingInAFileTest extends TestCase
     #[DataProvider('rows')]
     public function test_what_is_told_of_ecosystems(string $section, array $rows, ?string $refused): void
     {
-        self::assertSame($refused, self::refusal([$section => $rows] + self::file()));
+        self::assertSame($refused, self::refusal([$section => $rows] + self::house('lantern-house')));
     }
 
     public function test_boxes_are_looked_at_where_no_ecosystem_is_told_of(): void
     {
-        $data = self::file();
+        $data = self::house('lantern-house');
         unset($data['ecosystems']);
         self::assertNull(self::refusal($data));
         $data['boxes'][0]['sheet'] = 'nowhere';
 
         self::assertSame('$.boxes[0].sheet', self::refusal($data));
-    }
-
-    /** @return array<string, mixed> */
-    private static function file(): array
-    {
-        return json_decode((string) file_get_contents(__DIR__.'/../../../database/demo/lantern-house.json'), true);
-    }
-
-    /** @param array<string, mixed> $data */
-    private static function refusal(array $data): ?string
-    {
-        try {
-            JobFile::parse((string) json_encode($data));
-
-            return null;
-        } catch (InvalidInput $refused) {
-            return $refused->at;
-        }
     }
 }

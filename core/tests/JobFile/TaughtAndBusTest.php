@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Kavvel\Core\Tests\JobFile;
 
-use Kavvel\Core\Input\InvalidInput;
-use Kavvel\Core\JobFile\JobFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** What a job file tells of a wired bus, and of the keys that senders are taught. */
 final class TaughtAndBusTest extends TestCase
 {
+    use RefusesFiles;
+
     /** @return iterable<string, array{list<array<string, mixed>>, string|null}> rows, and the path that is refused */
     public static function buses(): iterable
     {
@@ -47,7 +47,7 @@ final class TaughtAndBusTest extends TestCase
     #[DataProvider('buses')]
     public function test_the_addresses_of_a_bus(array $rows, ?string $refused): void
     {
-        $data = self::file();
+        $data = self::house('hollin-barn');
         $slots = ['A' => $data['slots'][0]['key'], 'B' => $data['slots'][1]['key']];
         $data['busAddresses'] = array_map(static fn (array $row): array => [
             ...$row, 'slot' => $slots[$row['slot'] ?? ''] ?? $row['slot'],
@@ -58,8 +58,8 @@ final class TaughtAndBusTest extends TestCase
 
     public function test_a_file_may_leave_the_bus_out(): void
     {
-        self::assertArrayNotHasKey('busAddresses', self::file());
-        self::assertNull(self::refusal(self::file()));
+        self::assertArrayNotHasKey('busAddresses', self::house('hollin-barn'));
+        self::assertNull(self::refusal(self::house('hollin-barn')));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string|null}> */
@@ -81,27 +81,9 @@ final class TaughtAndBusTest extends TestCase
     #[DataProvider('keys')]
     public function test_the_keys_of_a_sender(array $taught, ?string $refused): void
     {
-        $data = self::file();
+        $data = self::house('hollin-barn');
         $data['slots'][1]['taught'] = $taught;
 
         self::assertSame($refused === null ? null : "$.slots[1].taught{$refused}", self::refusal($data));
-    }
-
-    /** @return array<string, mixed> */
-    private static function file(): array
-    {
-        return json_decode((string) file_get_contents(__DIR__.'/../../../database/demo/hollin-barn.json'), true);
-    }
-
-    /** @param array<string, mixed> $data */
-    private static function refusal(array $data): ?string
-    {
-        try {
-            JobFile::parse((string) json_encode($data));
-
-            return null;
-        } catch (InvalidInput $refused) {
-            return $refused->at;
-        }
     }
 }

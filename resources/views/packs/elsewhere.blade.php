@@ -1,4 +1,3 @@
-@use('App\Stations\HandOver\ReachedRow')
 @use('Kavvel\Core\Proving\Outcome')
 <div><h2 class="next">5 · What is used from elsewhere</h2>
 @if ($content->bridging === null)
@@ -9,7 +8,7 @@
 <table><thead><tr><th style="width: 40%">Device</th>
 @foreach ($bridging->ecosystems as $one)<th>{{ $one->name }}</th>@endforeach
 </tr></thead>
-@foreach (ReachedRow::all($bridging) as $row)
+@foreach ($content->reached as $row)
 <tr><td>{{ $row->name }}</td>
 @foreach (array_keys($bridging->ecosystems) as $key)
 <td class="rung {{ ($row->shown[$key] ?? null) === Outcome::Passed ? '' : 'quiet' }}">{{ ! array_key_exists($key, $row->shown) ? '–'

@@ -1,12 +1,10 @@
-@use('Kavvel\Core\Bridging\NetworkNeed')
 @if ($content->bridging !== null)
 @php($bridging = $content->bridging)
-@php($needs = NetworkNeed::all($bridging->household, $bridging->plan()))
 <div class="together"><h3>Boxes in the network of the house</h3>
 <p class="quiet">No port is opened to the house for any of them.</p>
 <table><thead><tr><th style="width: 20%">Box</th><th>Firmware</th><th style="width: 24%">Segment, address</th><th>Has to talk with</th>
     <th>Internet</th></tr></thead>
-@foreach ($needs as $need)
+@foreach ($content->network as $need)
 @php($box = $bridging->boxes[$need->box] ?? null)
 <tr><td>{{ $box->name ?? Str::ucfirst($bridging->boxName($need->box)) }}</td><td class="mono">{{ $box->firmware ?? '–' }}</td>
     <td>{{ $box?->address === null ? 'not noted' : implode(', ', array_filter([
