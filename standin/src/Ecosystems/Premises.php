@@ -13,11 +13,13 @@ use Kavvel\Core\Bridging\House as Bridged;
 use Kavvel\Core\Bridging\Household;
 use Kavvel\Core\Bridging\Offer;
 use Kavvel\Core\Bridging\PlacedDevice;
+use Kavvel\Core\Catalogue\Profile;
 use Kavvel\Core\Input\Input;
 use Kavvel\Core\JobFile\JobFile;
 use Kavvel\Core\JobFile\SlotEntry;
 use Kavvel\Core\Protocol\Protocol;
 use Kavvel\Core\Protocol\Release;
+use Kavvel\Standin\House\Device;
 
 /** The ecosystems and boxes that there truly are, with the releases that truly run on them. */
 final readonly class Premises
@@ -42,7 +44,8 @@ final readonly class Premises
         private array $firmware,
     ) {}
 
-    public static function read(JobFile $job, Input $file, Input $overlay): self
+    /** @param array<string, Device> $beside what the van holds, and what is not on the plan: once it is in, it is passed on as well */
+    public static function read(JobFile $job, Input $file, Input $overlay, array $beside): self
     {
         $gateway = (string) array_key_first($job->gateways);
         $speaks = self::radios($file, $gateway);
@@ -71,16 +74,29 @@ final readonly class Premises
             $sheet = EcosystemSheet::fromInput($sheets["ecosystem {$row->get('sheet')->id()}"]);
             $ecosystems[$key] = new EcosystemAtHand($key, $row->get('name')->text(), $sheet, self::release($key, $row, $overlay));
         }
+        $placed = static fn (string $key, string $name, string $room, Profile $profile, ?string $behind): PlacedDevice => new PlacedDevice(
+            $key,
+            $name,
+            $room,
+            $profile,
+            $behind,
+            in_array($profile->protocol, $speaks, true) ? $hub : null,
+            PlacedDevice::fabricsHeld($profile->protocol, [$speaks]),
+        );
         $household = new Household(
-            array_map(static fn (SlotEntry $slot): PlacedDevice => new PlacedDevice(
-                $slot->key,
-                "{$slot->place} {$slot->what}",
-                $slot->room,
-                $slot->profile,
-                $slot->behind,
-                in_array($slot->profile->protocol, $speaks, true) ? $hub : null,
-                PlacedDevice::fabricsHeld($slot->profile->protocol, [$speaks]),
-            ), $job->slots),
+            [
+                ...array_map(static fn (SlotEntry $slot): PlacedDevice => $placed(
+                    $slot->key,
+                    "{$slot->place} {$slot->what}",
+                    $slot->room,
+                    $slot->profile,
+                    $slot->behind,
+                ), $job->slots),
+                ...array_values(array_map(
+                    static fn (Device $one): PlacedDevice => $placed($one->key, $one->title, $one->room, $one->profile, $one->behind),
+                    $beside,
+                )),
+            ],
             array_values($boxes),
             array_values($ecosystems),
             [],
@@ -102,9 +118,10 @@ final readonly class Premises
         return $this->boxes[$key] ?? $this->bridges[$key] ?? null;
     }
 
-    public function room(string $key): string
+    /** Null: it is in none of them. */
+    public function room(string $key): ?string
     {
-        return $this->rooms[$key];
+        return $this->rooms[$key] ?? null;
     }
 
     public function firmware(string $box): string

@@ -126,8 +126,10 @@ final readonly class House
             );
         }
 
+        $beside = self::beside($overlay, $job, $seed);
+
         return new self(
-            [...$devices, ...self::beside($overlay, $job, $seed)],
+            [...$devices, ...$beside],
             array_values($job->gateways)[0],
             Region::from(Input::parse($jobJson)->get('job')->get('region')->word(Region::words())),
             new Building($walls, $job->building->floors),
@@ -135,7 +137,7 @@ final readonly class House
             array_filter($job->points, static fn (PointEntry $point): bool => $point->mains),
             $seed,
             array_map(static fn (Input $one): string => $one->id(), $overlay->find('smartStart')?->items() ?? []),
-            Premises::read($job, Input::of($job->data), $overlay),
+            Premises::read($job, Input::of($job->data), $overlay, $beside),
         );
     }
 
