@@ -209,6 +209,17 @@ final class EcosystemsTest extends TestCase
         self::assertSame([$phone + 1, $voice + 1], [count($this->shown('phone')), count($this->shown('voice'))]);
     }
 
+    public function test_one_out_of_the_van_is_passed_on_like_any_other(): void
+    {
+        $this->export('voice');
+        $this->export('phone');
+        self::assertArrayNotHasKey('van-contact', $this->shown('phone'));
+        $this->letIn('van-contact');
+
+        self::assertArrayHasKey('van-contact', $this->shown('phone'));
+        self::assertNull($this->one('phone', 'van-contact')['room'] ?? null, 'nobody has said where it goes');
+    }
+
     /** @param int|null $gone null: all of them */
     #[DataProvider('manners')]
     public function test_one_is_deleted_in_the_manner_of_its_ecosystem(string $ecosystem, string $removal, ?string $error, ?int $gone): void
